@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Documents\DocumentFault;
+use App\Documents\Fault;
+use App\Documents\JobReader;
+use App\Documents\PlanWriter;
+use App\Words\Words;
+use Illuminate\Console\Command;
+use Imbrex\Core\Planner;
+
+/** Prints the plan of a job document as JSON. Needs no database. */
+final class PlanCommand extends Command
+{
+    private const BAD_FILE = 2;
+
+    protected $signature = 'imbrex:plan {file : a job document, or - for standard input}';
+
+    protected $description = 'Print the plan of a job document as JSON';
+
+    public function handle(JobReader $reader, Planner $planner, PlanWriter $writer, Words $words): int
+    {
+        try {
+            $plan = $planner->plan($reader->read($this->text()));
+        } catch (DocumentFault $fault) {
+            foreach ($fault->inWords($words) as $line) {
+                fwrite(STDERR, preg_replace('/\s+/', ' ', $line['message'])."\n");
+            }
+
+            return self::BAD_FILE;
+        }
+        $this->output->writeln(
+            (string) json_encode($writer->whole($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
+
+        return self::SUCCESS;
+    }
+
+    private function text(): string
+    {
+        $file = (string) $this->argument('file');
+        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? @file_get_contents($file) : false);
+
+        return $text === false ? throw DocumentFault::of([new Fault('file', 'file-unreadable', $file)]) : $text;
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use stdClass;
+
+/**
+ * Tells in a line what one save changed. Codes with parameters; the words stand in the message catalogue under
+ * `change.<code>`.
+ *
+ * @phpstan-type Change array{code: string, parameters: array<string, string|int|float>}
+ */
+final class ChangeTeller
+{
+    /** A line, not a list: what goes beyond is counted. */
+    private const MOST = 3;
+
+    /** @return list<Change> */
+    public function tell(stdClass $before, stdClass $after): array
+    {
+        $changes = [
+            ...$this->plain($before, $after),
+            ...$this->planes($before->roof->planes, $after->roof->planes),
+            ...$this->layouts((array) ($before->layout ?? []), (array) ($after->layout ?? []), $after),
+            ...$this->rules((array) ($before->rules ?? []), (array) ($after->rules ?? [])),
+        ];
+        if ($changes === []) {
+            return [$this->change('other')];
+        }
+        $more = count($changes) - self::MOST;
+
+        return $more > 0
+            ? [...array_slice($changes, 0, self::MOST), $this->change('more', ['count' => $more])]
+            : $changes;
+    }
+
+    /** @return list<Change> */
+    private function plain(stdClass $before, stdClass $after): array
+    {
+        $changes = [];
+        if ($before->name !== $after->name) {
+            $changes[] = $this->change('renamed', ['name' => $after->name]);
+        }
+        foreach (['profile', 'material', 'gauge', 'ridge'] as $field) {
+            $now = $after->system->{$field} ?? null;
+            if (($before->system->{$field} ?? null) !== $now && $now !== null) {
+                $changes[] = $this->change("system-$field", ['value' => (string) $now]);
+            }
+        }
+        if (($before->units ?? 'imperial') !== ($after->units ?? 'imperial')) {
+            $changes[] = $this->change('units', ['value' => (string) ($after->units ?? 'imperial')]);
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param  list<stdClass>  $before
+     * @param  list<stdClass>  $after
+     * @return list<Change>
+     */
+    private function planes(array $before, array $after): array
+    {
+        $old = array_column($before, null, 'id');
+        $changes = [];
+        foreach ($after as $plane) {
+            if (! isset($old[$plane->id])) {
+                $changes[] = $this->change('plane-added', ['plane' => $plane->name]);
+
+                continue;
+            }
+            array_push($changes, ...$this->plane($old[$plane->id], $plane));
+            unset($old[$plane->id]);
+        }
+        foreach ($old as $gone) {
+            $changes[] = $this->change('plane-removed', ['plane' => $gone->name]);
+        }
+
+        return $changes;
+    }
+
+    /** @return list<Change> */
+    private function plane(stdClass $before, stdClass $after): array
+    {
+        $changes = [];
+        $old = array_column($before->readings ?? [], null, 'id');
+        foreach ($after->readings ?? [] as $reading) {
+            $was = $old[$reading->id] ?? null;
+            unset($old[$reading->id]);
+            if ($was != $reading) {
+                $changes[] = $this->change($was === null ? 'reading-added' : 'reading-changed', $this->reading($after, $reading));
+            }
+        }
+        foreach ($old as $gone) {
+            $changes[] = $this->change('reading-removed', $this->reading($after, $gone));
+        }
+        foreach (['name', 'riseIn12', 'outline', 'edges', 'ridgeWith', 'covering', 'oldLayers', 'deck', 'notes'] as $field) {
+            if (($before->{$field} ?? null) != ($after->{$field} ?? null)) {
+                $changes[] = $this->change('plane-changed', ['plane' => $after->name, 'field' => $field]);
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return array<string, string> */
+    private function reading(stdClass $plane, stdClass $reading): array
+    {
+        return ['plane' => $plane->name, 'quantity' => $reading->quantity, 'typed' => (string) ($reading->typed ?? $reading->value ?? '')];
+    }
+
+    /**
+     * @param  array<string, stdClass>  $before
+     * @param  array<string, stdClass>  $after
+     * @return list<Change>
+     */
+    private function layouts(array $before, array $after, stdClass $document): array
+    {
+        $names = array_column($document->roof->planes, 'name', 'id');
+        $changes = [];
+        foreach ($after as $id => $layout) {
+            $was = $before[$id] ?? new stdClass;
+            if ($was == $layout) {
+                continue;
+            }
+            $plane = ['plane' => (string) ($names[$id] ?? $id)];
+            $onlyNudged = ($was->school ?? null) === ($layout->school ?? null) && ($was->pinned ?? false) === ($layout->pinned ?? false);
+            $changes[] = match (true) {
+                ($layout->pinned ?? false) !== ($was->pinned ?? false) => $this->change(($layout->pinned ?? false) ? 'layout-pinned' : 'layout-unpinned', $plane),
+                $onlyNudged && ($was->nudge ?? 0) != ($layout->nudge ?? 0) => $this->change('layout-nudged', [...$plane, 'nudge' => (float) ($layout->nudge ?? 0)]),
+                default => $this->change('layout-school', [...$plane, 'school' => (string) ($layout->school ?? 'balanced')]),
+            };
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     * @return list<Change>
+     */
+    private function rules(array $before, array $after): array
+    {
+        $changes = [];
+        foreach ($after as $key => $value) {
+            if (($before[$key] ?? null) !== $value) {
+                $changes[] = $this->change('rule', ['rule' => (string) $key, 'value' => is_string($value) ? $value : (float) $value]);
+            }
+        }
+        foreach (array_diff_key($before, $after) as $key => $value) {
+            $changes[] = $this->change('rule-default', ['rule' => (string) $key]);
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param  array<string, string|int|float>  $parameters
+     * @return Change
+     */
+    private function change(string $code, array $parameters = []): array
+    {
+        return ['code' => $code, 'parameters' => $parameters];
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Imbrex\Core\Job;
+use JsonException;
+use stdClass;
+
+/** Turns the text of a job document into a job: decoded, held against the schema, then checked for sense. */
+final readonly class JobReader
+{
+    /** Deeper than any honest document. */
+    private const DEPTH = 24;
+
+    public function __construct(private SchemaCheck $schema) {}
+
+    /** @throws DocumentFault */
+    public function read(string $json): Job
+    {
+        return $this->job($this->decode($json));
+    }
+
+    /**
+     * The document as an object, sound by its schema.
+     *
+     * @throws DocumentFault
+     */
+    public function decode(string $json): stdClass
+    {
+        if (strlen($json) > (int) config('imbrex.document_limit')) {
+            throw DocumentFault::of([new Fault('document', 'too-large', strlen($json).' bytes', ['most' => (int) config('imbrex.document_limit')])]);
+        }
+        try {
+            $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            $code = $e->getCode() === JSON_ERROR_DEPTH ? 'too-deep' : 'not-json';
+            throw DocumentFault::of([new Fault('document', $code, $e->getMessage(), ['most' => self::DEPTH])]);
+        }
+        $faults = $this->schema->faults($document);
+        if ($faults !== []) {
+            throw DocumentFault::of($faults);
+        }
+        if (! $document instanceof stdClass) {
+            throw DocumentFault::of([new Fault('document', 'type', Understood::inWords($document), ['type' => 'object'])]);
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param  stdClass  $document  sound by its schema
+     *
+     * @throws DocumentFault
+     */
+    public function job(stdClass $document): Job
+    {
+        return (new JobBuilder($document))->build();
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\ExtraSchool;
+use Imbrex\Core\Cutting\Line;
+use Imbrex\Core\Cutting\Mark;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\LayoutAlternative;
+use Imbrex\Core\Layout\RunningMark;
+use Imbrex\Core\Layout\RunningMarks;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Survey\Adoption;
+use Imbrex\Core\Survey\Comparison;
+use Imbrex\Core\Survey\Miss;
+use Imbrex\Core\Survey\PlaneSurvey;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\SquareTriangle;
+
+/** The plan as each station wants it: a slice, never the whole. */
+final readonly class PlanSlices
+{
+    public const STATIONS = ['overview', 'survey', 'layout', 'cuts', 'load-out'];
+
+    public function __construct(private PlanWriter $writer, private Planner $planner) {}
+
+    /**
+     * @param  string|null  $pick  a face in Layout, a panel in Cuts; the first where null or unknown
+     * @return array<string, mixed>
+     */
+    public function slice(Plan $plan, string $station, ?string $pick): array
+    {
+        return match ($station) {
+            'survey' => $this->survey($plan),
+            'layout' => $this->layout($plan, $pick),
+            'cuts' => $this->cuts($plan, $pick),
+            'load-out' => $this->loadOut($plan),
+            default => $this->overview($plan),
+        };
+    }
+
+    /** @return array<string, mixed> how far each station is: counts for the words on its tile */
+    private function overview(Plan $plan): array
+    {
+        $readings = array_sum(array_map(static fn (PlaneSurvey $s): int => count($s->plane->readings), $plan->surveys));
+        $state = fn (string $prefix, bool $begun): string => match (true) {
+            ! $begun => 'not-begun',
+            $this->open($plan, $prefix) > 0 => 'to-settle',
+            default => 'done',
+        };
+        $hasFaces = $plan->roof->faces !== [];
+
+        return [
+            'survey' => ['state' => $state('survey.', $readings > 0 || $hasFaces), 'readings' => $readings, 'open' => $this->open($plan, 'survey.')],
+            'layout' => ['state' => $state('layout.', $hasFaces), 'faces' => count($plan->roof->faces), 'open' => $this->open($plan, 'layout.')],
+            'cuts' => ['state' => $state('cut.', $hasFaces), 'pieces' => count($plan->panels), 'open' => $this->open($plan, 'cut.')],
+            'loadOut' => ['state' => $hasFaces ? ($plan->mayBeOrdered() ? 'done' : 'to-settle') : 'not-begun', 'lines' => count($plan->order->lines), 'open' => $this->open($plan, '')],
+        ];
+    }
+
+    private function open(Plan $plan, string $prefix): int
+    {
+        return count(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note && ($prefix === '' ? $f->severity === Severity::Block : str_starts_with($f->code, $prefix))));
+    }
+
+    /** @return array<string, mixed> */
+    private function survey(Plan $plan): array
+    {
+        return ['planes' => array_map(fn (PlaneSurvey $s): array => $this->plane($plan, $s), $plan->surveys)];
+    }
+
+    /** @return array<string, mixed> */
+    private function plane(Plan $plan, PlaneSurvey $survey): array
+    {
+        $id = $survey->plane->id;
+        $bounds = $survey->outline?->bounds();
+        $triangle = $bounds === null ? null : SquareTriangle::largestIn($bounds->width(), $bounds->height());
+
+        return [
+            'id' => $id,
+            'name' => $survey->plane->name,
+            'riseIn12' => $survey->riseIn12,
+            'outline' => $survey->outline === null ? null : PlanWriter::outline($survey->outline),
+            'edges' => array_map(static fn ($kind): string => $kind->value, $survey->plane->edges),
+            'adoptions' => (object) array_map($this->adoption(...), $survey->adoptions),
+            'squareness' => $survey->squareness,
+            'misses' => array_map(static fn (Miss $m): array => ['reading' => $m->reading->id, 'inches' => $m->inches], $survey->misses),
+            'culprit' => $survey->culprit?->id,
+            'sigma' => $survey->lengthSigma,
+            'taped' => $survey->taped,
+            'tapeNext' => array_map(static fn (Quantity $q): string => $q->value, $survey->tapeNext),
+            'triangle' => $triangle,
+            'panels' => count($plan->panelsOf($id)),
+            'extras' => array_map(static fn (ExtraSchool $e): array => (array) $e, $plan->extras[$id] ?? []),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $id && (str_starts_with($f->code, 'survey.') || str_starts_with($f->code, 'roof.'))))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function adoption(Adoption $adoption): array
+    {
+        return [
+            'value' => $adoption->value,
+            'source' => $adoption->source->value,
+            'spread' => $adoption->spread,
+            'comparisons' => array_map(static fn (Comparison $c): array => [
+                'reading' => $c->reading->id,
+                'value' => $c->reading->value,
+                'source' => $c->reading->source->value,
+                'at' => $c->reading->at,
+                'time' => $c->reading->time,
+                'miss' => $c->miss,
+                'tolerance' => $c->tolerance,
+                'agrees' => $c->agrees,
+                'adopted' => $c->adopted,
+            ], $adoption->comparisons),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function layout(Plan $plan, ?string $pick): array
+    {
+        $face = $plan->face((string) $pick) ?? $plan->roof->faces[0] ?? null;
+        $profile = $plan->job->system->profile;
+
+        return [
+            'faces' => array_map($this->writer->face(...), $plan->roof->faces),
+            'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
+            'face' => $face === null ? null : $this->laidFace($plan, $face),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function laidFace(Plan $plan, Face $face): array
+    {
+        $layout = $plan->layouts[$face->id];
+        $marks = new RunningMarks($plan->job->rules);
+        $wire = static fn (RunningMark $m): array => ['distance' => $m->distance, 'kind' => $m->kind->value, 'check' => $m->check];
+
+        return [
+            'id' => $face->id,
+            'layout' => $this->writer->layout($layout),
+            'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => PlanWriter::outline($p->metal)], $plan->panelsOf($face->id)),
+            'seams' => $layout->seams,
+            'eaveMarks' => array_map($wire, $marks->alongEave($face, $layout)),
+            'headMarks' => array_map($wire, $marks->alongHead($face, $layout)),
+            'alternatives' => array_map(fn (LayoutAlternative $a): array => [
+                ...$this->writer->layout($a->layout),
+                'start' => $a->layout->choice->fromLeft === null ? null : ($a->layout->choice->fromLeft ? 'left' : 'right'),
+                'chosen' => $a->chosen,
+                'seams' => $a->layout->seams,
+                'squareFeet' => $a->order->squareFeet,
+                'wasteSquareFeet' => $a->order->wasteSquareFeet,
+                'pieces' => $a->order->pieces,
+                'findings' => $this->writer->findings($plan, $a->layout->findings),
+            ], $this->planner->alternatives($plan, $face)),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $face->id && ! str_starts_with($f->code, 'survey.')))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function cuts(Plan $plan, ?string $pick): array
+    {
+        $panel = $plan->panel((string) $pick) ?? $plan->panels[0] ?? null;
+        $face = $panel === null ? null : $plan->face($panel->face);
+        $profile = $plan->job->system->profile;
+
+        return [
+            'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->roof->faces),
+            'concealed' => $profile->family->isConcealed(),
+            'panels' => array_map(static fn (Panel $p): array => [
+                'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
+                'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
+                'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
+            ], $plan->panels),
+            'card' => $panel === null || $face === null ? null : $this->card($this->planner->card($plan, $face, $panel)),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'cut.')))),
+        ];
+    }
+
+    /** @return array<string, mixed> both views */
+    private function card(CutCard $card): array
+    {
+        return ['back' => self::cardView($card), 'face' => self::cardView($card->flipped())];
+    }
+
+    /** @return array<string, mixed> */
+    public static function cardView(CutCard $card): array
+    {
+        return [
+            'panel' => $card->panel,
+            'width' => $card->width,
+            'length' => $card->length,
+            'orderLength' => $card->orderLength,
+            'outline' => PlanWriter::outline($card->outline),
+            'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
+            'ribs' => $card->ribs,
+            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance], $card->marks),
+            'hookedRight' => $card->hookedRight,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function loadOut(Plan $plan): array
+    {
+        $system = $plan->job->system;
+
+        return [
+            'system' => ['profile' => $system->profile->key, 'cover' => $system->profile->cover, 'material' => $system->material->key, 'gauge' => $system->gauge, 'concealed' => $system->profile->family->isConcealed(), 'representative' => $system->profile->representative],
+            'order' => $this->writer->order($plan->order),
+            'mayBeOrdered' => $plan->mayBeOrdered(),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note))),
+        ];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Documents\PlanWriter;
+use App\Words\Words;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Plan;
+
+/** The order as a printed sheet. */
+final readonly class CutListSheet
+{
+    public function __construct(private Pdf $pdf, private Words $words) {}
+
+    public function pdf(Plan $plan, int $revision): string
+    {
+        $tape = PlanWriter::tape($plan);
+
+        return $this->pdf->print('print.cut-list', [
+            'plan' => $plan,
+            'revision' => $revision,
+            'words' => $this->words,
+            'tape' => $tape,
+            'ranges' => PanelRange::inWords(...),
+            'findings' => array_map(
+                fn (Finding $finding): string => $this->words->finding($finding, $tape),
+                array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->code === 'catalogue.representative')),
+            ),
+        ]);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Material;
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Rules\HouseRules;
+
+/** What ships: profiles, materials, house rules. */
+final class CatalogueController
+{
+    public function show(): JsonResponse
+    {
+        $catalogue = Catalogue::shipped();
+
+        return new JsonResponse([
+            'profiles' => array_map(static fn (Profile $p): array => [
+                'key' => $p->key, 'family' => $p->family->value, 'concealed' => $p->family->isConcealed(), 'cover' => $p->cover,
+                'height' => $p->height, 'leftMetal' => $p->leftMetal, 'rightMetal' => $p->rightMetal, 'coil' => $p->coil,
+                'hand' => $p->hand->value, 'mayTurn' => $p->mayTurn, 'leastPitch' => $p->leastPitch,
+            ], array_values($catalogue->profiles)),
+            'materials' => array_map(static fn (Material $m): array => [
+                'key' => $m->key, 'gauges' => array_keys($m->gauges),
+            ], array_values($catalogue->materials)),
+            'rules' => array_map(static fn (HouseRule $r): array => [
+                'key' => $r->key, 'unit' => $r->unit->value, 'default' => $r->default, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
+            ], array_values(HouseRules::all())),
+        ]);
+    }
+}

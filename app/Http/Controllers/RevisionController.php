@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\DocumentRequest;
+use App\Http\Resources\RevisionResource;
+use App\Jobs\JobStore;
+use App\Models\Job;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+
+final class RevisionController
+{
+    private const A_PAGE = 100;
+
+    public function index(Request $request, Job $job): AnonymousResourceCollection
+    {
+        $before = $request->integer('before', PHP_INT_MAX);
+
+        return RevisionResource::collection(
+            $job->revisions()->select(['id', 'job_id', 'number', 'author_name', 'change', 'created_at'])
+                ->where('number', '<', $before)->orderByDesc('number')->limit(self::A_PAGE)->get(),
+        );
+    }
+
+    public function show(Job $job, int $number): JsonResponse
+    {
+        $revision = $job->at($number);
+
+        return new JsonResponse(['number' => $revision->number, 'document' => json_decode($revision->document)]);
+    }
+
+    /** Going back is a change like any other: it makes a new revision. */
+    public function restore(DocumentRequest $request, Job $job, int $number, JobStore $store): JsonResponse
+    {
+        $old = $job->at($number);
+        $revision = $store->save($job, $request->member(), $request->base(), $old->document, [['code' => 'restored', 'parameters' => ['number' => $number]]]);
+
+        return new JsonResponse(['revision' => $revision->number, 'document' => json_decode($revision->document)]);
+    }
+}

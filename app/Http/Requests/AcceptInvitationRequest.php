@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rules\Password;
+
+final class AcceptInvitationRequest extends WordedRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'max:200', Password::defaults()]];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rules\Password;
+
+final class ChangePasswordRequest extends WordedRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['current' => ['required', 'string', 'current_password'], 'password' => ['required', 'string', 'max:200', Password::defaults()]];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Documents\DocumentFault;
+use App\Documents\RuleFaults;
+use Imbrex\Core\Rules\RuleFault;
+use Imbrex\Core\Rules\RuleSet;
+
+final class CrewRulesRequest extends WordedRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['rules' => ['present', 'array', 'max:200']];
+    }
+
+    /**
+     * @return array<string, float|string>
+     *
+     * @throws DocumentFault naming the rule
+     */
+    public function houseRules(): array
+    {
+        $own = [];
+        foreach ((array) $this->input('rules') as $key => $value) {
+            $value = is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
+            try {
+                RuleSet::with([(string) $key => $value]);
+            } catch (RuleFault $fault) {
+                throw DocumentFault::of([RuleFaults::fault("rules.$key", $fault, $value)]);
+            }
+            $own[(string) $key] = $value;
+        }
+
+        return $own;
+    }
+}

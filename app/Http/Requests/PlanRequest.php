@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class PlanRequest extends WordedRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['pick' => ['nullable', 'string', 'max:60', 'regex:/^[A-Za-z0-9_-]+$/'], 'revision' => ['nullable', 'integer', 'min:1', 'max:999999999']];
+    }
+
+    public function pick(): ?string
+    {
+        return $this->filled('pick') ? $this->string('pick')->toString() : null;
+    }
+
+    public function revision(): ?int
+    {
+        return $this->filled('revision') ? $this->integer('revision') : null;
+    }
+}

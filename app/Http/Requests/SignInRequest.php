@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class SignInRequest extends WordedRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['email' => ['required', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\User;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @mixin User */
+final class UserResource extends JsonResource
+{
+    public static $wrap = null;
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'email' => $this->email,
+            'role' => $this->role->value,
+            'may' => [
+                'change' => $this->role->changesPlans(),
+                'release' => $this->role->releasesOrders(),
+                'keepCatalogue' => $this->role->keepsCatalogue(),
+                'invite' => $this->role->invites(),
+            ],
+        ];
+    }
+}

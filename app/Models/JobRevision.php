@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use LogicException;
+
+/**
+ * One accepted state of a job, kept for good.
+ *
+ * @property int $id
+ * @property string $job_id
+ * @property int $number
+ * @property string $document the JSON text as it was accepted
+ * @property string $hash
+ * @property int|null $author_id
+ * @property string $author_name
+ * @property list<array{code: string, parameters: array<string, string|int|float>}> $change what changed, for the line in words
+ * @property \Illuminate\Support\Carbon $created_at
+ */
+final class JobRevision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['job_id', 'number', 'document', 'hash', 'author_id', 'author_name', 'change'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['change' => 'array', 'number' => 'integer'];
+    }
+
+    protected static function booted(): void
+    {
+        self::updating(static fn () => throw new LogicException('A revision is never changed.'));
+        self::deleting(static fn () => throw new LogicException('A revision is never deleted.'));
+    }
+}

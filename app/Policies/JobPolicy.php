@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+/** A job of another crew does not exist for you: 404, never 403. */
+final class JobPolicy
+{
+    public function view(User $user, Job $job): Response
+    {
+        return $this->within($user, $job, true);
+    }
+
+    public function update(User $user, Job $job): Response
+    {
+        return $this->within($user, $job, $user->role->changesPlans());
+    }
+
+    public function release(User $user, Job $job): Response
+    {
+        return $this->within($user, $job, $user->role->releasesOrders());
+    }
+
+    public function viewAny(User $user): bool
+    {
+        return true;
+    }
+
+    public function create(User $user): bool
+    {
+        return $user->role->changesPlans();
+    }
+
+    private function within(User $user, Job $job, bool $may): Response
+    {
+        if ($user->crew_id !== $job->crew_id) {
+            return Response::denyAsNotFound();
+        }
+
+        return $may ? Response::allow() : Response::deny('role');
+    }
+}

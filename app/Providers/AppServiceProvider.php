@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Words\Words;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Words::class, fn (): Words => new Words('en'));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        Password::defaults(fn (): Password => Password::min(10));
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(6)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(40)->by('address|'.$request->ip()),
+        ]);
+    }
+}

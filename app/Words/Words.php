@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Units\Length;
+use Imbrex\Core\Units\TapePrinter;
+use MessageFormatter;
+use RuntimeException;
+
+/** Says what a code means, from the one message catalogue a language has (lang/<language>.json, ICU format). */
+final class Words
+{
+    /** @var array<string, string>|null */
+    private ?array $messages = null;
+
+    public function __construct(private readonly string $language = 'en') {}
+
+    /** @param array<string, string|int|float> $parameters */
+    public function say(string $code, array $parameters = []): string
+    {
+        $message = $this->messages()[$code] ?? throw new RuntimeException("No words for $code");
+        if ($parameters === [] && ! str_contains($message, '{')) {
+            return $message;
+        }
+        $said = MessageFormatter::formatMessage($this->language, $message, $parameters);
+
+        return $said === false ? throw new RuntimeException("Words for $code cannot be put together") : $said;
+    }
+
+    public function has(string $code): bool
+    {
+        return isset($this->messages()[$code]);
+    }
+
+    public function finding(Finding $finding, TapePrinter $tape): string
+    {
+        return $this->say("finding.$finding->code", self::parameters($finding, $tape));
+    }
+
+    /** @return array<string, string|int|float> lengths as they are read off a tape */
+    public static function parameters(Finding $finding, TapePrinter $tape): array
+    {
+        return array_map(
+            static fn (Length|float|int|string $p): float|int|string => $p instanceof Length ? $tape->print($p->inches) : $p,
+            $finding->parameters,
+        );
+    }
+
+    /** @return array<string, string> */
+    private function messages(): array
+    {
+        if ($this->messages === null) {
+            $text = (string) file_get_contents(base_path("lang/$this->language.json"));
+            /** @var array<string, string> $messages */
+            $messages = json_decode($text, true, 4, JSON_THROW_ON_ERROR);
+            $this->messages = $messages;
+        }
+
+        return $this->messages;
+    }
+}

@@ -1,0 +1,41 @@
+# bin/imbrex demo: everything a newcomer needs to see the application.
+
+demo() {
+    local fresh=no
+    for word in "$@"; do
+        case "$word" in
+            --fresh) fresh=yes ;;
+            *) fail "demo takes --fresh and nothing else; understood: $word" ;;
+        esac
+    done
+    trap stop_all EXIT
+    trap 'exit 130' INT
+    trap 'exit 143' TERM
+    demo_up "$fresh"
+    printf '\nImbrex runs at %s\nThe sign-in page offers one account for each role. Ctrl+C stops everything.\n' "$APP_URL"
+    wait "${started[-1]}"
+}
+
+# Brings the demo up and returns. $1 = yes to seed anew
+demo_up() {
+    local port="${IMBREX_PORT:-8000}"
+    need_packages "${packages[@]}"
+    mkdir -p var
+    need_php_packages
+    need_node_packages
+    need_front_end
+    export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=single MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database
+    APP_KEY="$(app_key var/demo)"
+    export APP_KEY
+    step "starting the database"
+    start_database var/demo 33060
+    if [ "$1" = yes ]; then
+        step "seeding the demo anew"
+        php artisan migrate:fresh --force --seed --quiet
+    else
+        php artisan migrate --force --quiet
+        php artisan db:seed --force --quiet
+    fi
+    step "starting the web server"
+    start_web "$port" var/demo/web.log
+}

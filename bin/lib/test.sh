@@ -1,0 +1,57 @@
+# bin/imbrex test [core|feature|browser] [phpunit options]
+
+run_tests() {
+    local suites=(core feature browser)
+    case "${1:-}" in
+        core|feature|browser) suites=("$1"); shift ;;
+        ''|-*) ;;
+        *) fail "test takes core, feature or browser; understood: $1" ;;
+    esac
+    trap stop_all EXIT
+    trap 'exit 130' INT
+    trap 'exit 143' TERM
+    mkdir -p var/test
+    need_packages "${packages[@]}"
+    need_php_packages
+    export APP_ENV=testing APP_DEBUG=false LOG_CHANNEL=null MAIL_MAILER=array CACHE_STORE=array SESSION_DRIVER=database BCRYPT_ROUNDS=4
+    APP_KEY="$(app_key var/test)"
+    export APP_KEY
+    if [[ " ${suites[*]} " == *" feature "* || " ${suites[*]} " == *" browser "* ]]; then
+        step "starting a database for the tests"
+        start_database var/test 33160 --innodb-flush-log-at-trx-commit=0
+        php artisan migrate:fresh --force --quiet
+    fi
+    if [[ " ${suites[*]} " == *" browser "* ]]; then
+        need_packages "${browser_packages[@]}"
+        need_node_packages
+        need_front_end
+        start_browser_ground
+    fi
+    local suite failed=0
+    for suite in "${suites[@]}"; do
+        step "$suite tests"
+        php -d memory_limit=2G vendor/bin/phpunit --testsuite "$suite" "$@" || failed=1
+    done
+    [ "$failed" = 0 ] || fail "some tests failed"
+}
+
+# The browser tests talk to a real server with a database of its own, and to a driver.
+start_browser_ground() {
+    local driver
+    mariadb --no-defaults --host=127.0.0.1 --port="$DB_PORT" --user=imbrex --password=imbrex -e 'DROP DATABASE IF EXISTS imbrex_browser; CREATE DATABASE imbrex_browser;'
+    export BROWSER_DB=imbrex_browser
+    step "starting the application for the browser tests"
+    (
+        export DB_DATABASE=imbrex_browser
+        php artisan migrate:fresh --force --seed --quiet
+    )
+    local kept="$DB_DATABASE"
+    export DB_DATABASE=imbrex_browser IMBREX_DEMO=true CACHE_STORE=file
+    start_web 8100 var/test/web.log
+    export DB_DATABASE="$kept" CACHE_STORE=array
+    driver="$(free_port 9515)"
+    chromedriver --port="$driver" >var/test/driver.log 2>&1 &
+    started+=("$!")
+    until ! port_is_free "$driver"; do sleep 0.1; done
+    export DRIVER_URL="http://127.0.0.1:$driver"
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Catalogue;
+
+use Imbrex\Core\Rules\RuleSet;
+
+/**
+ * What an edge's detail asks of the metal, in inches square to the edge on the deck: offset past the roof line
+ * (negative = held back) and hem folded or turned up besides.
+ */
+final readonly class EdgeAllowance
+{
+    private function __construct(public float $offset, public float $hem) {}
+
+    public static function of(EdgeKind $kind, Family $family, bool $vented, RuleSet $rules): self
+    {
+        $edge = $kind === EdgeKind::Ridge && $vented ? 'ridge-vented' : $kind->value;
+        $school = $family->isConcealed() ? 'concealed' : 'exposed';
+
+        return new self(
+            $rules->number("edge.$edge.$school.offset"),
+            $rules->number("edge.$edge.$school.hem"),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Catalogue;
+
+/** The edges of a roof plane that a panel can end at. */
+enum EdgeKind: string
+{
+    case Eave = 'eave';
+    case Rake = 'rake';
+    case Ridge = 'ridge';
+    case Peak = 'peak';
+    case Headwall = 'headwall';
+    case Sidewall = 'sidewall';
+
+    /** Edges that run up the slope beside a panel, as against those that end one. */
+    public function runsUpSlope(): bool
+    {
+        return $this === self::Rake || $this === self::Sidewall;
+    }
+
+    public function isHighEnd(): bool
+    {
+        return in_array($this, [self::Ridge, self::Peak, self::Headwall], true);
+    }
+}

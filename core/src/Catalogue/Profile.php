@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Catalogue;
+
+/**
+ * A panel's cross-section. x runs across the panel from its left module line, looking up-slope with the female leg
+ * on the left; all in inches.
+ */
+final readonly class Profile
+{
+    /**
+     * @param  float  $cover  width one panel adds
+     * @param  float  $height  seam or rib
+     * @param  float  $leftMetal  beyond the left module line, `$rightMetal` beyond the right one
+     * @param  float  $coil  width of the flat blank
+     * @param  float  $leastPitch  rise in 12
+     * @param  list<float>  $fieldScrews  x across the sheet, field rows
+     * @param  list<float>  $endScrews  x across the sheet, end rows
+     * @param  list<float>  $ribs  x of each rib's or seam's centre
+     */
+    public function __construct(
+        public string $key,
+        public Family $family,
+        public float $cover,
+        public float $height,
+        public float $leftMetal,
+        public float $rightMetal,
+        public float $coil,
+        public Hand $hand,
+        public bool $mayTurn,
+        public float $leastPitch,
+        public Hold $hold,
+        public array $fieldScrews,
+        public array $endScrews,
+        public array $ribs,
+        public float $stitchSpacing,
+        public float $shortest,
+        public float $longest,
+        public bool $representative,
+    ) {}
+
+    /** From the inner face of the female leg to the outer face of the male. */
+    public function insideToOutside(): float
+    {
+        return $this->cover + $this->rightMetal;
+    }
+
+    /** Outer face of one leg to outer face of the other. */
+    public function outToOut(): float
+    {
+        return $this->leftMetal + $this->cover + $this->rightMetal;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Catalogue;
+
+/**
+ * Reads data/profiles.php and makes one profile of every cover of a series.
+ *
+ * @phpstan-type Row array{
+ *     family: string, covers: list<int|float>, height: int|float, left: int|float, right: int|float,
+ *     coilAdd: int|float, hold: string, travel: int|float, leastPitch: int|float, hand?: string, turn?: bool,
+ *     ribs?: list<int|float>, field?: list<int|float>, end?: list<int|float>, stitch?: int|float,
+ *     ribPitch?: int|float, fieldEvery?: int, endEvery?: int, besideRib?: int|float,
+ * }
+ */
+final class ShippedProfiles
+{
+    /** Formed panels and sheets alike: a forming machine's shortest, and the longest ordinary load. */
+    private const SHORTEST = 24.0;
+
+    private const LONGEST = 540.0;
+
+    /** @return array<string, Profile> */
+    public static function read(): array
+    {
+        /** @var array<string, Row> $rows */
+        $rows = require __DIR__.'/data/profiles.php';
+        $profiles = [];
+        foreach ($rows as $series => $row) {
+            foreach ($row['covers'] as $cover) {
+                $profile = self::profile($series, $row, (float) $cover);
+                $profiles[$profile->key] = $profile;
+            }
+        }
+
+        return $profiles;
+    }
+
+    /** @param Row $row */
+    private static function profile(string $series, array $row, float $cover): Profile
+    {
+        $ribs = self::ribs($row, $cover);
+
+        return new Profile(
+            key: str_ends_with($series, 'mm') ? $series : "$series-".(int) $cover,
+            family: Family::from($row['family']),
+            cover: $cover,
+            height: (float) $row['height'],
+            leftMetal: (float) $row['left'],
+            rightMetal: (float) $row['right'],
+            coil: $cover + (float) $row['coilAdd'],
+            hand: Hand::from($row['hand'] ?? 'female-left'),
+            mayTurn: $row['turn'] ?? false,
+            leastPitch: (float) $row['leastPitch'],
+            hold: new Hold(HoldKind::from($row['hold']), (float) $row['travel']),
+            fieldScrews: self::screws($row, $ribs, $row['field'] ?? null, $row['fieldEvery'] ?? 1, false),
+            endScrews: self::screws($row, $ribs, $row['end'] ?? null, $row['endEvery'] ?? 1, true),
+            ribs: $ribs,
+            stitchSpacing: (float) ($row['stitch'] ?? 0),
+            shortest: self::SHORTEST,
+            longest: self::LONGEST,
+            representative: true,
+        );
+    }
+
+    /**
+     * @param  Row  $row
+     * @return list<float> x of rib centres, or of the two seams of a concealed panel
+     */
+    private static function ribs(array $row, float $cover): array
+    {
+        if (isset($row['ribs'])) {
+            return array_map(floatval(...), $row['ribs']);
+        }
+        if (! isset($row['ribPitch'])) {
+            return [0.0, $cover];
+        }
+        $count = (int) round($cover / $row['ribPitch']);
+
+        return array_map(static fn (int $i): float => $i * $cover / $count, range(0, $count));
+    }
+
+    /**
+     * Corrugated sheets are screwed on crowns, box ribs beside them; other profiles list their screws.
+     *
+     * @param  Row  $row
+     * @param  list<float>  $ribs
+     * @param  list<int|float>|null  $listed
+     * @return list<float>
+     */
+    private static function screws(array $row, array $ribs, ?array $listed, int $every, bool $bothSides): array
+    {
+        if ($listed !== null) {
+            return array_map(floatval(...), $listed);
+        }
+        if (! isset($row['ribPitch'])) {
+            return [];
+        }
+        $beside = (float) ($row['besideRib'] ?? 0);
+        $screws = [];
+        foreach ($ribs as $i => $x) {
+            if ($i % $every !== 0) {
+                continue;
+            }
+            if ($beside > 0 && $bothSides && $i > 0) {
+                $screws[] = $x - $beside;
+            }
+            if ($i < count($ribs) - 1) {
+                $screws[] = $x + $beside;
+            }
+        }
+
+        return $screws;
+    }
+}

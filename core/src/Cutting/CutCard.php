@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting;
+
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+
+/**
+ * How one piece is marked out. Frame: x across the sheet from its left edge in this view, y up from B, the eave
+ * end, both in inches. Marking is done on the back, where left and right are swapped; the face view is the flip.
+ */
+final readonly class CutCard
+{
+    /**
+     * @param  list<Line>  $lines  to cut, bend and notch by
+     * @param  list<float>  $ribs  x of the seams or ribs that stay
+     * @param  list<Mark>  $marks
+     */
+    public function __construct(
+        public string $panel,
+        public bool $back,
+        public float $width,
+        public float $length,
+        public float $orderLength,
+        public Polygon $outline,
+        public array $lines,
+        public array $ribs,
+        public array $marks,
+        public bool $hookedRight,
+    ) {}
+
+    /** The same card seen from the other side; flipping twice is the identity. */
+    public function flipped(): self
+    {
+        return new self(
+            $this->panel,
+            ! $this->back,
+            $this->width,
+            $this->length,
+            $this->orderLength,
+            Polygon::sound(array_reverse(array_map(fn (Point $p): Point => new Point($this->width - $p->u, $p->v), $this->outline->corners))),
+            array_map(fn (Line $line): Line => $line->flipped($this->width), $this->lines),
+            array_reverse(array_map(fn (float $x): float => $this->width - $x, $this->ribs)),
+            array_map(static fn (Mark $mark): Mark => new Mark($mark->name, $mark->kind, match ($mark->line) {
+                MarkLine::Left => MarkLine::Right,
+                MarkLine::Right => MarkLine::Left,
+                default => $mark->line,
+            }, $mark->distance), $this->marks),
+            ! $this->hookedRight,
+        );
+    }
+}

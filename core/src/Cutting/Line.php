@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting;
+
+use Imbrex\Core\Geometry\Point;
+
+/** A straight line to cut, bend or notch by, in the frame of its card (inches). */
+final readonly class Line
+{
+    public function __construct(public MarkKind $kind, public Point $from, public Point $to) {}
+
+    public function flipped(float $width): self
+    {
+        return new self($this->kind, new Point($width - $this->from->u, $this->from->v), new Point($width - $this->to->u, $this->to->v));
+    }
+}

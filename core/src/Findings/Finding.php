@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Findings;
+
+use Imbrex\Core\Units\Length;
+
+/**
+ * Something wrong or worth knowing: a code with parameters. What it says, by how much, and what to do stands in
+ * the message catalogue under `finding.<code>`.
+ */
+final readonly class Finding
+{
+    /**
+     * @param  string  $where  the id of the plane, face or panel it speaks of
+     * @param  array<string, Length|float|int|string>  $parameters
+     */
+    private function __construct(
+        public string $code,
+        public Severity $severity,
+        public string $where,
+        public array $parameters,
+    ) {}
+
+    /** @param array<string, Length|float|int|string> $parameters */
+    public static function block(string $code, string $where, array $parameters = []): self
+    {
+        return new self($code, Severity::Block, $where, $parameters);
+    }
+
+    /** @param array<string, Length|float|int|string> $parameters */
+    public static function settle(string $code, string $where, array $parameters = []): self
+    {
+        return new self($code, Severity::Settle, $where, $parameters);
+    }
+
+    /** @param array<string, Length|float|int|string> $parameters */
+    public static function note(string $code, string $where, array $parameters = []): self
+    {
+        return new self($code, Severity::Note, $where, $parameters);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Geometry;
+
+/** A closed outline in face coordinates (inches), its corners counter-clockwise. */
+final readonly class Polygon
+{
+    /** @param list<Point> $corners at least three */
+    private function __construct(public array $corners) {}
+
+    /**
+     * @param  list<Point>  $corners  as drawn
+     *
+     * @throws NotAPolygon fewer than three corners, no area, or clockwise
+     */
+    public static function of(array $corners): self
+    {
+        $polygon = new self($corners);
+        if (count($corners) < 3) {
+            throw NotAPolygon::tooFewCorners(count($corners));
+        }
+        if (abs($polygon->area()) < Tolerance::AREA) {
+            throw NotAPolygon::noArea();
+        }
+        if ($polygon->area() < 0) {
+            throw NotAPolygon::clockwise();
+        }
+
+        return $polygon;
+    }
+
+    /**
+     * For results of the geometry itself, which are already known to be sound.
+     *
+     * @param  list<Point>  $corners
+     */
+    public static function sound(array $corners): self
+    {
+        return new self($corners);
+    }
+
+    public static function rectangle(float $left, float $bottom, float $right, float $top): self
+    {
+        return new self([new Point($left, $bottom), new Point($right, $bottom), new Point($right, $top), new Point($left, $top)]);
+    }
+
+    /** Square inches; negative for a clockwise outline. */
+    public function area(): float
+    {
+        $twice = 0.0;
+        $previous = $this->corners[count($this->corners) - 1] ?? null;
+        foreach ($this->corners as $corner) {
+            if ($previous !== null) {
+                $twice += $previous->u * $corner->v - $corner->u * $previous->v;
+            }
+            $previous = $corner;
+        }
+
+        return $twice / 2.0;
+    }
+
+    public function bounds(): Bounds
+    {
+        $u = array_map(static fn (Point $p): float => $p->u, $this->corners);
+        $v = array_map(static fn (Point $p): float => $p->v, $this->corners);
+
+        return new Bounds(min($u ?: [0.0]), min($v ?: [0.0]), max($u ?: [0.0]), max($v ?: [0.0]));
+    }
+
+    /** The same outline seen from behind: u turned round, still counter-clockwise. */
+    public function mirrored(): self
+    {
+        return new self(array_reverse(array_map(static fn (Point $p): Point => $p->mirrored(), $this->corners)));
+    }
+
+    public function moved(float $du, float $dv): self
+    {
+        return new self(array_map(static fn (Point $p): Point => new Point($p->u + $du, $p->v + $dv), $this->corners));
+    }
+
+    /** The first pair of sides that cross or touch where they should not, or null for a simple outline. */
+    public function crossing(): ?SideCrossing
+    {
+        $n = count($this->corners);
+        for ($i = 0; $i < $n; $i++) {
+            for ($j = $i + 1; $j < $n; $j++) {
+                $neighbours = $j === $i + 1 || ($i === 0 && $j === $n - 1);
+                if (! $neighbours && $this->sidesMeet($i, $j)) {
+                    return new SideCrossing($i, $j);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function sidesMeet(int $i, int $j): bool
+    {
+        [$a, $b, $c, $d] = [$this->corner($i), $this->corner($i + 1), $this->corner($j), $this->corner($j + 1)];
+        $abc = $this->turn($a, $b, $c);
+        $abd = $this->turn($a, $b, $d);
+        $cda = $this->turn($c, $d, $a);
+        $cdb = $this->turn($c, $d, $b);
+        if ($abc * $abd < 0 && $cda * $cdb < 0) {
+            return true;
+        }
+
+        return ($abc === 0 && $this->between($a, $b, $c)) || ($abd === 0 && $this->between($a, $b, $d))
+            || ($cda === 0 && $this->between($c, $d, $a)) || ($cdb === 0 && $this->between($c, $d, $b));
+    }
+
+    /** -1, 0 or 1: which side of the line a→b the point lies on. */
+    private function turn(Point $a, Point $b, Point $p): int
+    {
+        $cross = ($b->u - $a->u) * ($p->v - $a->v) - ($b->v - $a->v) * ($p->u - $a->u);
+        $distance = $cross / max($a->distanceTo($b), Tolerance::LENGTH);
+
+        return abs($distance) < Tolerance::LENGTH ? 0 : ($distance > 0 ? 1 : -1);
+    }
+
+    private function between(Point $a, Point $b, Point $p): bool
+    {
+        return $p->u >= min($a->u, $b->u) - Tolerance::LENGTH && $p->u <= max($a->u, $b->u) + Tolerance::LENGTH
+            && $p->v >= min($a->v, $b->v) - Tolerance::LENGTH && $p->v <= max($a->v, $b->v) + Tolerance::LENGTH;
+    }
+
+    public function corner(int $index): Point
+    {
+        return $this->corners[$index % count($this->corners)];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Geometry;
+
+/** The only epsilons of the core. A roof is under 12 000 in across, so doubles hold far more than these ask. */
+final class Tolerance
+{
+    /** Two lengths (in) that differ by less are the same: far below any tape, far above rounding noise. */
+    public const LENGTH = 1e-6;
+
+    /** A piece (sq in) smaller than this is noise of the cutting, not metal. */
+    public const AREA = 1e-6;
+
+    /** Sine of the angle under which two lines count as parallel. */
+    public const PARALLEL = 1e-9;
+
+    public static function same(float $a, float $b): bool
+    {
+        return abs($a - $b) < self::LENGTH;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout;
+
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Units\Length;
+
+/** Lays panels out on one face: the metal's span, the school's module lines, the rips that remain. */
+final readonly class LayoutPlanner
+{
+    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules) {}
+
+    public function lay(Face $face, LayoutChoice $choice): FaceLayout
+    {
+        $span = MovedFace::metal($face, $this->profile, $this->vented, $this->rules)->span();
+        $school = $this->school($choice, $span);
+        $cover = $this->profile->cover;
+        $strips = $this->strips($span, $school->moduleLine($span, $cover) + $choice->nudge);
+        $seams = [];
+        foreach ($strips as $i => $strip) {
+            if ($i > 0) {
+                $seams[] = $strip->left;
+            }
+        }
+        $first = $strips[0];
+        $last = $strips[count($strips) - 1];
+        $narrowest = max($this->rules->number('layout.narrowestRip'), $cover * $this->rules->number('layout.narrowestRipShare'));
+        $leftRip = Tolerance::same($first->left, $first->moduleLeft) ? null : $first->width();
+        $rightRip = Tolerance::same($last->right, $last->moduleRight()) ? null : $last->width();
+
+        return new FaceLayout(
+            $face->id,
+            $choice,
+            $span,
+            $strips,
+            $seams,
+            $school->controlLine($span, $cover) + $choice->nudge,
+            $leftRip,
+            $rightRip,
+            $narrowest,
+            $this->findings($face, $choice, $leftRip, $rightRip, $narrowest),
+        );
+    }
+
+    private function school(LayoutChoice $choice, Span $span): StartingSchool
+    {
+        return match ($choice->school) {
+            SchoolKind::Balanced => new Balanced,
+            SchoolKind::OneEnd => new OneEnd($choice->fromLeft ?? $this->profile->hand->runsLeftToRight()),
+            SchoolKind::CentreSeam => new CentreLine(true),
+            SchoolKind::CentrePan => new CentreLine(false),
+            SchoolKind::ControlPoint => new ControlPoint($choice->at ?? $span->middle(), $choice->asSeam),
+        };
+    }
+
+    /** @return non-empty-list<Strip> */
+    private function strips(Span $span, float $moduleLine): array
+    {
+        $cover = $this->profile->cover;
+        $before = (int) ceil(($moduleLine - $span->left) / $cover - Tolerance::LENGTH);
+        $start = $moduleLine - $before * $cover;
+        $count = max(1, (int) ceil(($span->right - $start) / $cover - Tolerance::LENGTH));
+        $strips = [];
+        for ($i = 0; $i < $count; $i++) {
+            $left = $start + $i * $cover;
+            $strips[] = new Strip(
+                $i + 1,
+                $this->profile->hand->runsLeftToRight() ? $i + 1 : $count - $i,
+                $left,
+                $cover,
+                max($left, $span->left),
+                min($left + $cover, $span->right),
+            );
+        }
+
+        return $strips;
+    }
+
+    /** @return list<Finding> */
+    private function findings(Face $face, LayoutChoice $choice, ?float $leftRip, ?float $rightRip, float $least): array
+    {
+        $findings = [];
+        foreach (['left' => $leftRip, 'right' => $rightRip] as $side => $rip) {
+            if ($rip !== null && $rip < $least - Tolerance::LENGTH) {
+                $findings[] = Finding::settle('layout.rip-narrow', $face->id, [
+                    'side' => $side,
+                    'rip' => Length::ofInches($rip),
+                    'least' => Length::ofInches($least),
+                ]);
+            }
+        }
+        if ($face->pitch->riseIn12 < $this->profile->leastPitch - Tolerance::LENGTH) {
+            $findings[] = Finding::block('layout.pitch-below-least', $face->id, [
+                'rise' => round($face->pitch->riseIn12, 2),
+                'least' => $this->profile->leastPitch,
+                'profile' => $this->profile->key,
+            ]);
+        }
+        $startsWithHand = match ($choice->school) {
+            SchoolKind::CentreSeam, SchoolKind::CentrePan => false,
+            SchoolKind::OneEnd => $choice->fromLeft === null || $choice->fromLeft === $this->profile->hand->runsLeftToRight(),
+            default => true,
+        };
+        if (! $startsWithHand && $this->profile->family->isConcealed() && ! $this->profile->family->hasEqualLegs()) {
+            $findings[] = Finding::note('layout.one-way', $face->id, [
+                'direction' => $this->profile->hand->runsLeftToRight() ? 'left-to-right' : 'right-to-left',
+            ]);
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout;
+
+use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Point;
+
+/** One side of a moved face: its kind, what its detail asks, and where it runs; counter-clockwise, inches. */
+final readonly class MovedEdge
+{
+    private const ON_LINE = 1e-4;
+
+    public function __construct(
+        public EdgeKind $kind,
+        public EdgeAllowance $allowance,
+        public Point $from,
+        public Point $to,
+    ) {}
+
+    /** Whether metal lies to its right looking up-slope: a counter-clockwise side that runs down. */
+    public function isLeftSide(): bool
+    {
+        return $this->to->v < $this->from->v;
+    }
+
+    public function holds(Point $point): bool
+    {
+        $length = $this->from->distanceTo($this->to);
+
+        return abs($this->from->distanceTo($point) + $point->distanceTo($this->to) - $length) < self::ON_LINE;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Rules\RuleSet;
+
+/** The seam marks of a face along its eave and its high edge, all from one zero: the control line. */
+final readonly class RunningMarks
+{
+    public function __construct(private RuleSet $rules) {}
+
+    /** @return list<RunningMark> from left to right */
+    public function alongEave(Face $face, FaceLayout $layout): array
+    {
+        return $this->along($face, $layout, static fn (EdgeKind $kind): bool => $kind === EdgeKind::Eave);
+    }
+
+    /** @return list<RunningMark> from left to right, along ridge, peak or headwall */
+    public function alongHead(Face $face, FaceLayout $layout): array
+    {
+        return $this->along($face, $layout, static fn (EdgeKind $kind): bool => $kind->isHighEnd());
+    }
+
+    /**
+     * @param  callable(EdgeKind): bool  $wanted
+     * @return list<RunningMark>
+     */
+    private function along(Face $face, FaceLayout $layout, callable $wanted): array
+    {
+        $every = max(1, (int) $this->rules->number('layout.checkMarkEvery'));
+        $candidates = [[$layout->control, RunningMarkKind::Control, false]];
+        foreach ($layout->seams as $i => $u) {
+            $candidates[] = [$u, RunningMarkKind::Seam, ($i + 1) % $every === 0];
+        }
+        $candidates[] = [$layout->span->left, RunningMarkKind::Rake, false];
+        $candidates[] = [$layout->span->right, RunningMarkKind::Rake, false];
+        $marks = [];
+        foreach ($candidates as [$u, $kind, $check]) {
+            $onControl = $kind !== RunningMarkKind::Control && Tolerance::same($u, $layout->control);
+            if (! $onControl && ($kind !== RunningMarkKind::Seam || $this->reaches($face, $u, $wanted))) {
+                $marks[] = new RunningMark($u - $layout->control, $kind, $check);
+            }
+        }
+        usort($marks, static fn (RunningMark $a, RunningMark $b): int => $a->distance <=> $b->distance);
+
+        return $marks;
+    }
+
+    /** @param callable(EdgeKind): bool $wanted */
+    private function reaches(Face $face, float $u, callable $wanted): bool
+    {
+        foreach ($face->edges as $side => $kind) {
+            $a = $face->outline->corner($side);
+            $b = $face->outline->corner($side + 1);
+            if ($wanted($kind) && $u >= min($a->u, $b->u) - Tolerance::LENGTH && $u <= max($a->u, $b->u) + Tolerance::LENGTH) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

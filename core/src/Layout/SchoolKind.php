@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout;
+
+/** The ways a roofer starts a face. */
+enum SchoolKind: string
+{
+    case Balanced = 'balanced';
+    case OneEnd = 'one-end';
+    case CentreSeam = 'centre-seam';
+    case CentrePan = 'centre-pan';
+    case ControlPoint = 'control-point';
+}

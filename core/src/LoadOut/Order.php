@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\LoadOut;
+
+/** What is ordered: lengths by quantity, and the metal they take. */
+final readonly class Order
+{
+    /**
+     * @param  list<OrderLine>  $lines  longest first
+     * @param  float  $coilFeet  running length of coil when panels are formed on site
+     * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
+     */
+    public function __construct(
+        public array $lines,
+        public int $pieces,
+        public float $coilFeet,
+        public float $coilWidth,
+        public float $squareFeet,
+        public float $wasteSquareFeet,
+        public float $pounds,
+    ) {}
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Rules;
+
+/**
+ * A habit of the trade that is neither geometry nor physics: a default with its unit, range and reason, changeable
+ * per company and per job. The reason's words stand in the message catalogue under `rule.<key>`.
+ */
+final readonly class HouseRule
+{
+    /** @param list<string> $choices the accepted words of a rule that is a choice; empty for a number */
+    private function __construct(
+        public string $key,
+        public RuleUnit $unit,
+        public float|string $default,
+        public float $least,
+        public float $most,
+        public array $choices,
+    ) {}
+
+    /** @param float $least smallest and `$most` largest accepted value, both in the rule's unit */
+    public static function number(string $key, RuleUnit $unit, float $default, float $least, float $most): self
+    {
+        return new self($key, $unit, $default, $least, $most, []);
+    }
+
+    /** @param list<string> $choices the first is the default */
+    public static function choice(string $key, array $choices): self
+    {
+        return new self($key, RuleUnit::Choice, $choices[0] ?? '', 0.0, 0.0, $choices);
+    }
+
+    public function accepts(float|string $value): bool
+    {
+        if ($this->unit === RuleUnit::Choice) {
+            return in_array($value, $this->choices, true);
+        }
+
+        return is_float($value) && is_finite($value) && $value >= $this->least && $value <= $this->most;
+    }
+}

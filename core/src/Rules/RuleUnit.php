@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Rules;
+
+/** What a house rule's number counts. */
+enum RuleUnit: string
+{
+    case Inches = 'in';
+    case Percent = '%';
+    case Share = 'share';
+    case Count = 'count';
+    case RiseIn12 = 'in 12';
+    case Money = 'money';
+    case MoneyPerInch = 'money per in';
+    case Choice = 'choice';
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Survey;
+
+use Imbrex\Core\Geometry\Polygon;
+
+/** A plane as its readings close it; the outline is null while too few are there. */
+final readonly class ClosedPlane
+{
+    /** @param list<Miss> $misses */
+    public function __construct(
+        public ?Polygon $outline,
+        public ?Squareness $squareness,
+        public array $misses,
+        public ?Reading $culprit,
+    ) {}
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Survey;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Polygon;
+
+/** One roof plane as it was brought down: readings, or an outline somebody vouches for, or both. */
+final readonly class Plane
+{
+    /**
+     * @param  Polygon|null  $outline  face coordinates, inches; where given it governs and readings check it
+     * @param  list<EdgeKind>  $edges  kind of side i, from corner i to the next
+     * @param  list<Reading>  $readings
+     * @param  float|null  $riseIn12  the pitch somebody vouches for; readings of pitch are used where it is null
+     * @param  string|null  $ridgeWith  id of the plane behind the ridge, whose ridge readings serve this one too
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?Polygon $outline,
+        public array $edges,
+        public array $readings,
+        public ?float $riseIn12,
+        public ?string $ridgeWith = null,
+        public bool $roofOver = false,
+        public int $oldLayers = 0,
+    ) {}
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Survey;
+
+use Imbrex\Core\Findings\Finding;
+
+/** What is to settle about a plane, and what to tape next, the most pressing first. */
+final readonly class SurveyReport
+{
+    /**
+     * @param  list<Finding>  $findings
+     * @param  list<Quantity>  $tapeNext
+     */
+    public function __construct(public array $findings, public array $tapeNext) {}
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Survey;
+
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Units\Length;
+
+/** What is to settle about a plane's readings, and what to tape next. */
+final readonly class SurveyReporter
+{
+    public function __construct(private RuleSet $rules) {}
+
+    /** @param array<string, Adoption> $adoptions */
+    public function on(Plane $plane, array $adoptions, ClosedPlane $closed, ?float $rise, bool $taped): SurveyReport
+    {
+        $findings = [];
+        $next = $this->missing($plane, $adoptions, $rise);
+        foreach ($next as $quantity) {
+            $findings[] = Finding::block('survey.missing', $plane->id, ['quantity' => $quantity->value]);
+        }
+        if (! $taped) {
+            $findings[] = Finding::block('survey.untaped', $plane->id);
+            $next[] = Quantity::EaveToRidge;
+        }
+        foreach ($adoptions as $adoption) {
+            $own = $this->adoption($plane, $adoption);
+            array_push($findings, ...$own);
+            if (array_filter($own, static fn (Finding $f): bool => $f->code !== 'survey.disagrees') !== []) {
+                $next[] = $adoption->quantity;
+            }
+        }
+        array_push($findings, ...$this->closure($plane, $closed), ...$this->deck($plane));
+        if ($closed->culprit !== null) {
+            $next[] = $closed->culprit->quantity;
+        }
+        if ($plane->readings !== [] && $closed->outline !== null && $closed->squareness === null) {
+            $findings[] = Finding::note('survey.squareness-unknown', $plane->id);
+            foreach ([Quantity::DiagonalRight, Quantity::DiagonalLeft] as $diagonal) {
+                if (! isset($adoptions[$diagonal->value])) {
+                    $next[] = $diagonal;
+                }
+            }
+        }
+
+        return new SurveyReport($findings, array_values(array_unique($next, SORT_REGULAR)));
+    }
+
+    /**
+     * @param  array<string, Adoption>  $adoptions
+     * @return list<Quantity>
+     */
+    private function missing(Plane $plane, array $adoptions, ?float $rise): array
+    {
+        $missing = [];
+        if ($plane->outline === null) {
+            if (! isset($adoptions[Quantity::Eave->value]) && ! isset($adoptions[Quantity::Ridge->value])) {
+                $missing[] = Quantity::Eave;
+            }
+            $heights = array_intersect_key($adoptions, [Quantity::EaveToRidge->value => 1, Quantity::LeftRake->value => 1, Quantity::RightRake->value => 1]);
+            if ($heights === []) {
+                $missing[] = Quantity::EaveToRidge;
+            }
+        }
+        if ($rise === null) {
+            $missing[] = Quantity::Pitch;
+        }
+
+        return $missing;
+    }
+
+    /** @return list<Finding> */
+    private function adoption(Plane $plane, Adoption $adoption): array
+    {
+        $findings = [];
+        $isLength = $adoption->quantity->isLength();
+        $limit = $this->rules->number($isLength ? 'survey.spread' : 'survey.pitchSpread');
+        if ($adoption->spread > $limit + Tolerance::LENGTH) {
+            $findings[] = $isLength
+                ? Finding::settle('survey.spread', $plane->id, ['quantity' => $adoption->quantity->value, 'spread' => Length::ofInches($adoption->spread), 'limit' => Length::ofInches($limit)])
+                : Finding::settle('survey.pitch-spread', $plane->id, ['spread' => round($adoption->spread, 2), 'limit' => $limit]);
+        }
+        foreach ($adoption->comparisons as $comparison) {
+            $worse = $comparison->reading->source->rank() > $adoption->source->rank();
+            if ($isLength && $worse && ! $comparison->agrees) {
+                $findings[] = Finding::note('survey.disagrees', $plane->id, [
+                    'quantity' => $adoption->quantity->value,
+                    'source' => $comparison->reading->source->value,
+                    'miss' => Length::ofInches(abs($comparison->miss)),
+                    'percent' => round(abs($comparison->miss) / $adoption->value * 100.0, 1),
+                    'side' => $comparison->miss > 0 ? 'over' : 'under',
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function closure(Plane $plane, ClosedPlane $closed): array
+    {
+        $findings = [];
+        if ($closed->culprit !== null) {
+            $miss = 0.0;
+            foreach ($closed->misses as $one) {
+                $miss = $one->reading === $closed->culprit ? $one->inches : $miss;
+            }
+            $findings[] = Finding::settle('survey.culprit', $plane->id, [
+                'quantity' => $closed->culprit->quantity->value,
+                'value' => Length::ofInches($closed->culprit->value),
+                'miss' => Length::ofInches(abs($miss)),
+                'side' => $miss > 0 ? 'over' : 'under',
+            ]);
+        }
+        $square = $closed->squareness;
+        if ($square !== null) {
+            $most = max(abs($square->left), abs($square->right), abs($square->ridgeRise));
+            $parameters = ['runOut' => Length::ofInches($most), 'limit' => Length::ofInches($this->rules->number('survey.hiddenUnderRake'))];
+            if (! $square->hidden) {
+                $findings[] = Finding::settle('survey.out-of-square', $plane->id, $parameters);
+            } elseif ($most >= 1 / 8) {
+                $findings[] = Finding::note('survey.hidden-under-rake', $plane->id, $parameters);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function deck(Plane $plane): array
+    {
+        $allowed = $this->rules->number('survey.layersAllowed');
+        if ($plane->roofOver && $plane->oldLayers >= $allowed) {
+            return [Finding::settle('survey.too-many-layers', $plane->id, ['layers' => $plane->oldLayers, 'allowed' => (int) $allowed])];
+        }
+
+        return [];
+    }
+}

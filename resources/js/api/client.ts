@@ -1,0 +1,61 @@
+/** Talks to the server: session cookie, forgery token, faults as values that screens can show. */
+export interface FieldFault {
+    field: string;
+    message: string;
+}
+
+export class ApiError extends Error {
+    constructor(
+        readonly status: number,
+        readonly body: unknown,
+    ) {
+        super(`HTTP ${status}`);
+    }
+
+    /** What the server says is wrong, field by field. */
+    get faults(): FieldFault[] {
+        const body = this.body as { faults?: FieldFault[]; errors?: Record<string, string[]> } | null;
+        if (body?.faults) return body.faults;
+        return Object.entries(body?.errors ?? {}).map(([field, messages]) => ({ field, message: messages[0] }));
+    }
+
+    get message409(): string | null {
+        return (this.body as { message?: string } | null)?.message ?? null;
+    }
+}
+
+/** The server could not be reached at all. */
+export class OfflineError extends Error {}
+
+function forgeryToken(): string {
+    const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));
+    return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+}
+
+export async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<T> {
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            method,
+            credentials: 'same-origin',
+            headers: {
+                Accept: 'application/json',
+                'X-XSRF-TOKEN': forgeryToken(),
+                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...headers,
+            },
+            body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+        });
+    } catch {
+        throw new OfflineError();
+    }
+    const text = await response.text();
+    let parsed: unknown = null;
+    try {
+        parsed = text === '' ? null : JSON.parse(text);
+    } catch {
+        parsed = null;
+    }
+    if (!response.ok) throw new ApiError(response.status, parsed);
+    return parsed as T;
+}

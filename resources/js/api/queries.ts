@@ -1,0 +1,48 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from './client';
+import type { Profile } from './contract';
+import type { CatalogueState, JobSummary, Revision, SessionState } from './types';
+
+export function useSession() {
+    return useQuery({ queryKey: ['session'], queryFn: () => call<SessionState>('GET', 'session'), staleTime: Infinity });
+}
+
+/** Ends the session here or everywhere, and forgets all that was read in it. */
+export function useSignOut() {
+    const client = useQueryClient();
+    return useMutation({
+        mutationFn: (everywhere: boolean) => call<null>('DELETE', everywhere ? 'sessions' : 'session'),
+        onSuccess: () => {
+            client.clear();
+            window.location.assign('/sign-in');
+        },
+    });
+}
+
+export function useJobs() {
+    return useQuery({ queryKey: ['jobs'], queryFn: () => call<JobSummary[]>('GET', 'jobs') });
+}
+
+export function useCatalogue() {
+    return useQuery({ queryKey: ['catalogue'], queryFn: () => call<CatalogueState>('GET', 'catalogue'), staleTime: Infinity });
+}
+
+export function useCrewProfiles() {
+    return useQuery({ queryKey: ['crew-profiles'], queryFn: () => call<{ id: number; definition: Profile }[]>('GET', 'crew/profiles') });
+}
+
+export function useRevisions(job: string, newest: number, open: boolean) {
+    return useQuery({ queryKey: ['revisions', job, newest], queryFn: () => call<Revision[]>('GET', `jobs/${job}/revisions`), enabled: open });
+}
+
+/** One station's slice of the plan of a saved revision. The slice before stays on screen until the new one is here. */
+export function usePlanSlice<T>(job: string, station: string, revision: number, pick?: string | null) {
+    const query = pick ? `&pick=${encodeURIComponent(pick)}` : '';
+    return useQuery({
+        queryKey: ['plan', job, station, revision, pick ?? null],
+        queryFn: () => call<T>('GET', `jobs/${job}/plan/${station}?revision=${revision}${query}`),
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+        gcTime: 60_000,
+    });
+}

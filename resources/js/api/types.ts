@@ -1,0 +1,84 @@
+/** What the server says besides documents and plans, which have their contracts. */
+import type { JobDocument } from './contract';
+
+export type Role = 'owner' | 'estimator' | 'foreman' | 'installer';
+
+export interface Member {
+    id: number;
+    name: string;
+    email: string;
+    role: Role;
+    may: { change: boolean; release: boolean; keepCatalogue: boolean; invite: boolean };
+}
+
+export interface DemoAccount {
+    name: string;
+    email: string;
+    role: Role;
+    password: string;
+}
+
+export interface SessionState {
+    user: Member | null;
+    demo: DemoAccount[];
+}
+
+export interface JobSummary {
+    id: string;
+    name: string;
+    revision: number;
+    savedAt: string;
+}
+
+export interface KeptJob {
+    id: string;
+    revision: number;
+    author: string;
+    savedAt: string;
+    document: JobDocument;
+}
+
+export interface Change {
+    code: string;
+    parameters: Record<string, string | number>;
+}
+
+export interface Revision {
+    number: number;
+    author: string;
+    change: Change[];
+    savedAt: string;
+}
+
+export interface StaleAnswer {
+    theirs: { revision: number; author: string; savedAt: string; change: Change[]; document: JobDocument };
+}
+
+export interface CatalogueProfile {
+    key: string;
+    family: string;
+    concealed: boolean;
+    cover: number;
+    height: number;
+    leftMetal: number;
+    rightMetal: number;
+    coil: number;
+    hand: string;
+    mayTurn: boolean;
+    leastPitch: number;
+}
+
+export interface HouseRule {
+    key: string;
+    unit: string;
+    default: number | string;
+    least: number;
+    most: number;
+    choices: string[];
+}
+
+export interface CatalogueState {
+    profiles: CatalogueProfile[];
+    materials: { key: string; gauges: string[] }[];
+    rules: HouseRule[];
+}

@@ -1,0 +1,22 @@
+import { useTranslation } from 'react-i18next';
+import type { PlanFinding } from '../api/contract';
+import { Said } from '../tape/Len';
+
+/** What is to settle, the gravest first. */
+export function Findings({ findings, title }: { findings: PlanFinding[]; title?: string }) {
+    const { t } = useTranslation();
+    if (findings.length === 0) return null;
+    const gravity = { block: 0, settle: 1, note: 2 };
+    const sorted = [...findings].sort((a, b) => gravity[a.severity] - gravity[b.severity]);
+    return (
+        <section aria-label={title ?? t('findings.settle')}>
+            {title && <h3>{title}</h3>}
+            {sorted.map((finding, i) => (
+                <div key={`${finding.code}${i}`} className="finding" data-severity={finding.severity}>
+                    <span className="visually-hidden">{t(`severity.${finding.severity}`)}: </span>
+                    <Said text={t(`finding.${finding.code}`, finding.parameters)} />
+                </div>
+            ))}
+        </section>
+    );
+}

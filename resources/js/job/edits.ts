@@ -1,0 +1,73 @@
+/** Small typed edits of a job document. None touches the document it is given. */
+import type { JobDocument, Layout, Plane, Profile, Reading } from '../api/contract';
+
+export function editPlane(document: JobDocument, id: string, change: (plane: Plane) => Plane): JobDocument {
+    return { ...document, roof: { ...document.roof, planes: document.roof.planes.map((plane) => (plane.id === id ? change(plane) : plane)) } };
+}
+
+export function addPlane(document: JobDocument, plane: Plane): JobDocument {
+    return { ...document, roof: { ...document.roof, planes: [...document.roof.planes, plane] } };
+}
+
+/** The plane goes, with its layout and every mention of it as the other side of a ridge. */
+export function removePlane(document: JobDocument, id: string): JobDocument {
+    const layout = { ...document.layout };
+    delete layout[id];
+    const planes = document.roof.planes
+        .filter((plane) => plane.id !== id)
+        .map((plane) => {
+            if (plane.ridgeWith !== id) return plane;
+            const rest = { ...plane };
+            delete rest.ridgeWith;
+            return rest;
+        });
+    return { ...document, roof: { ...document.roof, planes }, layout };
+}
+
+export function putReading(document: JobDocument, plane: string, reading: Reading): JobDocument {
+    return editPlane(document, plane, (one) => {
+        const readings = one.readings ?? [];
+        const known = readings.some((other) => other.id === reading.id);
+        return { ...one, readings: known ? readings.map((other) => (other.id === reading.id ? reading : other)) : [...readings, reading] };
+    });
+}
+
+export function removeReading(document: JobDocument, plane: string, id: string): JobDocument {
+    return editPlane(document, plane, (one) => ({ ...one, readings: (one.readings ?? []).filter((reading) => reading.id !== id) }));
+}
+
+export function setLayout(document: JobDocument, plane: string, layout: Layout): JobDocument {
+    return { ...document, layout: { ...document.layout, [plane]: layout } };
+}
+
+export function setRule(document: JobDocument, key: string, value: number | string): JobDocument {
+    return { ...document, rules: { ...document.rules, [key]: value } };
+}
+
+export function setSystem(document: JobDocument, change: NonNullable<JobDocument['system']>): JobDocument {
+    return { ...document, system: { ...document.system, ...change } };
+}
+
+/** Brings a profile of the crew's own into the job and uses it. */
+export function takeOwnProfile(document: JobDocument, profile: Profile): JobDocument {
+    const others = (document.catalogue?.profiles ?? []).filter((one) => one.key !== profile.key);
+    return setSystem({ ...document, catalogue: { ...document.catalogue, profiles: [...others, profile] } }, { profile: profile.key });
+}
+
+/** An id not yet taken: the prefix and the next number. */
+export function freshId(prefix: string, taken: string[]): string {
+    let number = taken.length + 1;
+    while (taken.includes(`${prefix}${number}`)) number += 1;
+    return `${prefix}${number}`;
+}
+
+export function emptyJob(name: string, rules: Record<string, number | string>): JobDocument {
+    return {
+        format: 'imbrex-job/1',
+        name,
+        units: 'imperial',
+        roof: { planes: [{ id: 'P1', name: '', readings: [], edges: ['eave', 'rake', 'ridge', 'rake'] }] },
+        system: { profile: 'snap-lock-1.5-16', material: 'steel' },
+        rules,
+    };
+}

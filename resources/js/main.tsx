@@ -1,0 +1,50 @@
+import '@fontsource-variable/sofia-sans-semi-condensed/wght.css';
+import './theme/base.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, StrictMode, Suspense } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { ApiError } from './api/client';
+import { SignedIn } from './pages/SignedIn';
+import { LightProvider } from './theme/LightContext';
+import { words } from './words/i18n';
+
+const Workspace = lazy(() => import('./shell/Workspace'));
+const Jobs = lazy(() => import('./pages/Jobs'));
+const Crew = lazy(() => import('./pages/Crew'));
+const Account = lazy(() => import('./pages/Account'));
+const SignIn = lazy(() => import('./pages/SignIn'));
+const Join = lazy(() => import('./pages/Join'));
+
+const client = new QueryClient({
+    defaultOptions: {
+        queries: { retry: (count, error) => !(error instanceof ApiError) && count < 3, refetchOnWindowFocus: false },
+    },
+});
+
+void words.then(() => {
+    createRoot(document.getElementById('app') as HTMLElement).render(
+        <StrictMode>
+            <QueryClientProvider client={client}>
+                <LightProvider>
+                    <BrowserRouter>
+                        <Suspense fallback={null}>
+                            <Routes>
+                                <Route path="/sign-in" element={<SignIn />} />
+                                <Route path="/join/:token" element={<Join />} />
+                                <Route element={<SignedIn />}>
+                                    <Route path="/jobs" element={<Jobs />} />
+                                    <Route path="/jobs/:job" element={<Workspace />} />
+                                    <Route path="/jobs/:job/:station" element={<Workspace />} />
+                                    <Route path="/crew" element={<Crew />} />
+                                    <Route path="/account" element={<Account />} />
+                                </Route>
+                                <Route path="*" element={<Navigate to="/jobs" replace />} />
+                            </Routes>
+                        </Suspense>
+                    </BrowserRouter>
+                </LightProvider>
+            </QueryClientProvider>
+        </StrictMode>,
+    );
+});

@@ -1,0 +1,109 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { call } from '../api/client';
+import { useCatalogue } from '../api/queries';
+import type { Member, Role } from '../api/types';
+import { RuleTable } from '../bench/RuleTable';
+import { FieldForm } from './FieldForm';
+import { OwnProfiles } from './OwnProfiles';
+import { PageHead } from './PageHead';
+
+interface CrewState {
+    name: string;
+    rules: Record<string, number | string>;
+    members: Member[];
+    invitations: { id: number; email: string; role: Role; expiresAt: string }[];
+    may: { invite: boolean; keepCatalogue: boolean };
+}
+
+const ROLES: Role[] = ['owner', 'estimator', 'foreman', 'installer'];
+
+/** The crew: who is in it, invitations, its own profiles, its house rules. */
+export default function Crew() {
+    const { t } = useTranslation();
+    const client = useQueryClient();
+    const crew = useQuery({ queryKey: ['crew'], queryFn: () => call<CrewState>('GET', 'crew') });
+    const catalogue = useCatalogue();
+    const again = () => client.invalidateQueries({ queryKey: ['crew'] });
+    const setRules = async (rules: Record<string, number | string>) => {
+        await call('PUT', 'crew/rules', { rules });
+        await again();
+    };
+    if (!crew.data) return <p className="narrow muted" role="status">{t('loading')}</p>;
+    const { members, invitations, rules, may } = crew.data;
+    return (
+        <main className="page">
+            <PageHead title={crew.data.name} />
+            <section className="sheet">
+                <h3 style={{ marginTop: 0 }}>{t('crew.members')}</h3>
+                <table className="plain">
+                    <tbody>
+                        {members.map((member) => <tr key={member.id}><td>{member.name}</td><td className="muted">{member.email}</td><td className="n">{t(`role.${member.role}`)}</td></tr>)}
+                    </tbody>
+                </table>
+                {may.invite && <Invitations invitations={invitations} again={again} />}
+            </section>
+            <OwnProfiles mayChange={may.keepCatalogue} />
+            <section className="sheet">
+                <h3 style={{ marginTop: 0 }}>{t('rules.title')}</h3>
+                <p className="muted small">{t('rules.crew-hint')}</p>
+                {catalogue.data && (
+                    <RuleTable
+                        rules={catalogue.data.rules}
+                        own={rules}
+                        disabled={!may.keepCatalogue}
+                        onSet={(key, value) => void setRules({ ...rules, [key]: value })}
+                        onReset={(key) => { const rest = { ...rules }; delete rest[key]; void setRules(rest); }}
+                    />
+                )}
+            </section>
+        </main>
+    );
+}
+
+function Invitations({ invitations, again }: { invitations: CrewState['invitations']; again: () => Promise<void> }) {
+    const { t } = useTranslation();
+    const [role, setRole] = useState<Role>('installer');
+    const [link, setLink] = useState<string | null>(null);
+    return (
+        <div style={{ marginTop: 18 }}>
+            <h3>{t('crew.invite')}</h3>
+            <FieldForm
+                key={link}
+                fields={[{ name: 'email', label: t('field.email'), type: 'email' }]}
+                action={t('crew.invite-action')}
+                onSend={async ({ email }) => {
+                    const answer = await call<{ link: string }>('POST', 'crew/invitations', { email, role });
+                    setLink(answer.link);
+                    await again();
+                }}
+            >
+                <TextField select label={t('field.role')} value={role} onChange={(event) => setRole(event.target.value as Role)}>
+                    {ROLES.map((one) => <MenuItem key={one} value={one}>{t(`role.${one}`)}</MenuItem>)}
+                </TextField>
+            </FieldForm>
+            {link && (
+                <div className="finding" data-severity="note" role="status" style={{ marginTop: 12, overflowWrap: 'anywhere' }}>
+                    {t('crew.link')} <strong>{link}</strong>
+                </div>
+            )}
+            {invitations.length > 0 && (
+                <table className="plain" style={{ marginTop: 8 }}>
+                    <tbody>
+                        {invitations.map((one) => (
+                            <tr key={one.id}>
+                                <td>{one.email}</td><td className="muted">{t(`role.${one.role}`)}</td>
+                                <td className="n muted">{t('crew.open-until', { day: new Date(one.expiresAt).toLocaleDateString([], { month: 'short', day: 'numeric' }) })}</td>
+                                <td className="n"><Button size="small" onClick={() => void call('DELETE', `crew/invitations/${one.id}`).then(again)}>{t('crew.withdraw')}</Button></td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
+        </div>
+    );
+}

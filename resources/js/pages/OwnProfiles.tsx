@@ -1,0 +1,89 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { ApiError, call } from '../api/client';
+import type { Profile } from '../api/contract';
+import { useCrewProfiles } from '../api/queries';
+import { Len } from '../tape/Len';
+import { readTape } from '../tape/readTape';
+import { FieldForm } from './FieldForm';
+
+const FAMILIES: Profile['family'][] = ['snap-lock', 'nail-strip', 'single-lock', 'double-lock', 'cap-seam', 'ribbed', 'corrugated'];
+const HANDS: NonNullable<Profile['hand']>[] = ['female-left', 'female-right', 'either'];
+const LENGTHS = ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'] as const;
+
+/** Profiles the crew measured or copied from the panel maker's sheet. */
+export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
+    const { t } = useTranslation();
+    const client = useQueryClient();
+    const profiles = useCrewProfiles();
+    const [family, setFamily] = useState<Profile['family']>('snap-lock');
+    const [hand, setHand] = useState<NonNullable<Profile['hand']>>('female-left');
+    const [adding, setAdding] = useState(0);
+    const again = () => client.invalidateQueries({ queryKey: ['crew-profiles'] });
+
+    const add = async (values: Record<string, string>) => {
+        const lengths: Record<string, number> = {};
+        for (const name of LENGTHS) {
+            const reading = readTape(values[name] === '' ? '0' : values[name], 'imperial');
+            if ('fault' in reading) throw new ApiError(422, { faults: [{ field: name, message: t(`tape.fault.${reading.fault}`, { typed: values[name] }) }] });
+            lengths[name] = reading.inches;
+        }
+        const leastPitch = Number(values.leastPitch);
+        try {
+            await call('POST', 'crew/profiles', { key: values.key.trim(), family, hand, ...lengths, leastPitch: Number.isFinite(leastPitch) ? leastPitch : values.leastPitch });
+        } catch (error) {
+            if (error instanceof ApiError && error.status === 409) throw new ApiError(422, { faults: [{ field: 'key', message: t('profiles.shipped') }] });
+            if (error instanceof ApiError) throw new ApiError(422, { faults: error.faults.map((fault) => ({ ...fault, field: fault.field.split('.').pop() ?? '' })) });
+            throw error;
+        }
+        await again();
+        setAdding(adding + 1);
+    };
+
+    return (
+        <section className="sheet">
+            <h3 style={{ marginTop: 0 }}>{t('profiles.title')}</h3>
+            <p className="muted small">{t('profiles.hint')}</p>
+            <table className="plain">
+                <tbody>
+                    {profiles.data?.map(({ id, definition }) => (
+                        <tr key={id}>
+                            <td>{definition.key}</td>
+                            <td className="muted">{t(`family.${definition.family}`)}</td>
+                            <td className="n"><Len inches={definition.cover} inchesOnly /></td>
+                            <td className="n">{mayChange && <Button size="small" onClick={() => void call('DELETE', `crew/profiles/${id}`).then(again)}>{t('remove')}</Button>}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {mayChange && (
+                <details style={{ marginTop: 10 }}>
+                    <summary className="linkish">{t('profiles.add')}</summary>
+                    <div style={{ marginTop: 12 }}>
+                        <FieldForm
+                            key={adding}
+                            fields={[
+                                { name: 'key', label: t('profiles.key') },
+                                ...LENGTHS.map((name) => ({ name, label: t(`profiles.${name}`) })),
+                                { name: 'leastPitch', label: t('profiles.leastPitch'), start: '3' },
+                            ]}
+                            action={t('profiles.keep')}
+                            onSend={add}
+                        >
+                            <TextField select label={t('profiles.family')} value={family} onChange={(event) => setFamily(event.target.value as Profile['family'])}>
+                                {FAMILIES.map((one) => <MenuItem key={one} value={one}>{t(`family.${one}`)}</MenuItem>)}
+                            </TextField>
+                            <TextField select label={t('profiles.hand')} value={hand} onChange={(event) => setHand(event.target.value as NonNullable<Profile['hand']>)}>
+                                {HANDS.map((one) => <MenuItem key={one} value={one}>{t(`hand.${one}`)}</MenuItem>)}
+                            </TextField>
+                        </FieldForm>
+                    </div>
+                </details>
+            )}
+        </section>
+    );
+}

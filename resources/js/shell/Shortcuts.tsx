@@ -1,0 +1,49 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { lazy, Suspense, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useTranslation } from 'react-i18next';
+import { useNavigate } from 'react-router';
+import { useJob } from '../job/JobContext';
+import { STATIONS } from './stations';
+
+const Find = lazy(() => import('./Find'));
+
+const LISTED = ['stations', 'nudge', 'nudge-inch', 'pin', 'flip', 'next', 'find', 'undo', 'redo', 'all'] as const;
+
+/** The keys that work on every station, and the list of all of them. */
+export function Shortcuts() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const go = useNavigate();
+    const [open, setOpen] = useState<'keys' | 'find' | null>(null);
+    useHotkeys('1,2,3,4', (event) => {
+        const station = STATIONS[Number(event.key) - 1];
+        if (station) void go(`/jobs/${job.id}/${station.key}`);
+    });
+    useHotkeys('mod+z', () => job.session.undo(), { preventDefault: true });
+    useHotkeys('mod+shift+z', () => job.session.redo(), { preventDefault: true });
+    useHotkeys('?', () => setOpen('keys'), { useKey: true });
+    useHotkeys('/', () => setOpen('find'), { useKey: true, preventDefault: true });
+    return (
+        <>
+            <Dialog open={open === 'keys'} onClose={() => setOpen(null)} aria-labelledby="keys-title">
+                <DialogTitle id="keys-title">{t('keys.title')}</DialogTitle>
+                <DialogContent>
+                    <table className="plain">
+                        <tbody>
+                            {LISTED.map((key) => (
+                                <tr key={key}><td className="nowrap"><kbd>{t(`keys.${key}.keys`)}</kbd></td><td>{t(`keys.${key}`)}</td></tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </DialogContent>
+                <DialogActions><Button onClick={() => setOpen(null)}>{t('close')}</Button></DialogActions>
+            </Dialog>
+            <Suspense fallback={null}>{open === 'find' && <Find onClose={() => setOpen(null)} />}</Suspense>
+        </>
+    );
+}

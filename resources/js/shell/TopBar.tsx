@@ -1,0 +1,72 @@
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import Tooltip from '@mui/material/Tooltip';
+import { lazy, Suspense, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import { useJob, type JobState } from '../job/JobContext';
+import { AccountMenu } from './AccountMenu';
+
+const History = lazy(() => import('./History'));
+const JobSettings = lazy(() => import('./JobSettings'));
+
+const FILES = ['cut-list.pdf', 'cut-cards.pdf', 'cut-list.csv', 'job.json'] as const;
+
+/** Which job, how it is saved, the way back, and the files it leaves in. */
+export function TopBar() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [dialog, setDialog] = useState<'history' | 'settings' | null>(null);
+    const [files, setFiles] = useState<HTMLElement | null>(null);
+    return (
+        <header className="topbar">
+            <Link className="brand" to="/jobs" title={t('job.back-to-jobs')}>Imbrex</Link>
+            <span className="job">{job.document.name}</span>
+            <span className="note muted">{job.document.note}</span>
+            <span className="saved muted" role="status" aria-live="polite">
+                <button type="button" className="linkish" style={{ color: 'inherit', fontWeight: 500 }} onClick={() => setDialog('history')} title={t('history.title')}>
+                    {savedLine(t, job)}
+                </button>
+            </span>
+            <span className="nowrap">
+                <Arrow label={t('undo')} keys="Ctrl+Z" flip={false} disabled={!job.canUndo} onClick={() => job.session.undo()} />
+                <Arrow label={t('redo')} keys="Ctrl+Shift+Z" flip disabled={!job.canRedo} onClick={() => job.session.redo()} />
+            </span>
+            <Button variant="outlined" color="inherit" onClick={() => setDialog('settings')}>{t('settings.open')}</Button>
+            <Button variant="outlined" color="inherit" aria-haspopup="menu" onClick={(event) => setFiles(event.currentTarget)}>{t('send.open')}</Button>
+            <Menu open={files !== null} anchorEl={files} onClose={() => setFiles(null)}>
+                {FILES.map((file) => (
+                    <MenuItem key={file} component="a" href={`/api/jobs/${job.id}/${file}`} download onClick={() => setFiles(null)}>
+                        {t(`send.${file}`)}
+                    </MenuItem>
+                ))}
+            </Menu>
+            <AccountMenu />
+            <Suspense fallback={null}>
+                {dialog === 'history' && <History onClose={() => setDialog(null)} />}
+                {dialog === 'settings' && <JobSettings onClose={() => setDialog(null)} />}
+            </Suspense>
+        </header>
+    );
+}
+
+function savedLine(t: (key: string, values?: Record<string, string | number>) => string, job: JobState): string {
+    const time = new Date(job.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
+    return t(`save.${job.state}`, { revision: job.revision, time });
+}
+
+function Arrow({ label, keys, flip, disabled, onClick }: { label: string; keys: string; flip: boolean; disabled: boolean; onClick: () => void }) {
+    return (
+        <Tooltip title={`${label} (${keys})`}>
+            <span>
+                <IconButton aria-label={label} disabled={disabled} onClick={onClick} size="small" color="inherit" sx={{ width: 40, height: 40 }}>
+                    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true" style={{ transform: flip ? 'scaleX(-1)' : undefined }}>
+                        <path d="M8 4 3.5 8.5 8 13 M4 8.5h7.5a5 5 0 0 1 0 8H9" fill="none" stroke="currentColor" strokeWidth="1.8" />
+                    </svg>
+                </IconButton>
+            </span>
+        </Tooltip>
+    );
+}

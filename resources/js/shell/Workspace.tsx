@@ -1,0 +1,78 @@
+import { Suspense, useEffect, useMemo, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useTranslation } from 'react-i18next';
+import { Navigate, useParams } from 'react-router';
+import { call, ApiError } from '../api/client';
+import { useSession } from '../api/queries';
+import type { KeptJob } from '../api/types';
+import { JobContext, useJob } from '../job/JobContext';
+import { JobSession } from '../job/JobSession';
+import { DivisionContext } from '../tape/JobTape';
+import { StaleDialog } from './StaleDialog';
+import { Rail } from './Rail';
+import { Shortcuts } from './Shortcuts';
+import { STATIONS } from './stations';
+import { TopBar } from './TopBar';
+import { Refused } from './Refused';
+
+/** One open job. */
+export default function Workspace() {
+    const { job = '' } = useParams();
+    const { t } = useTranslation();
+    const client = useQueryClient();
+    const session = useSession();
+    const kept = useQuery({ queryKey: ['job', job], queryFn: () => call<KeptJob>('GET', `jobs/${job}`), staleTime: Infinity, gcTime: 0, retry: (n, error) => !(error instanceof ApiError) && n < 2 });
+    const mayChange = session.data?.user?.may.change ?? false;
+    const open = useMemo(() => (kept.data ? new JobSession(job, kept.data, mayChange) : null), [job, kept.data, mayChange]);
+    useEffect(
+        () => () => {
+            open?.close();
+            client.removeQueries({ queryKey: ['job', job] });
+        },
+        [open, client, job],
+    );
+    if (kept.isError) {
+        return (
+            <main className="narrow stack">
+                <h2>{t(kept.error instanceof ApiError && kept.error.status === 404 ? 'job.not-here' : 'job.not-reached')}</h2>
+                <a href="/jobs">{t('job.back-to-jobs')}</a>
+            </main>
+        );
+    }
+    if (!open) return <p className="narrow muted" role="status">{t('loading')}</p>;
+    return (
+        <JobContext.Provider value={open}>
+            <OpenJob />
+        </JobContext.Provider>
+    );
+}
+
+function OpenJob() {
+    const { t } = useTranslation();
+    const { station, job } = useParams();
+    const state = useJob();
+    const [leaving] = useState(() => (event: BeforeUnloadEvent) => event.preventDefault());
+    const pending = state.state === 'saving' || state.state === 'offline' || state.state === 'refused';
+    useEffect(() => {
+        if (!pending) return undefined;
+        window.addEventListener('beforeunload', leaving);
+        return () => window.removeEventListener('beforeunload', leaving);
+    }, [pending, leaving]);
+    const here = STATIONS.find((one) => one.key === station);
+    if (!here) return <Navigate to={`/jobs/${job}/survey`} replace />;
+    return (
+        <DivisionContext.Provider value={state.division}>
+            <div className="workspace">
+                <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
+                <TopBar />
+                <Rail here={here.key} />
+                <Suspense fallback={<main className="deck"><p className="muted" role="status">{t('loading')}</p></main>}>
+                    <here.Screen />
+                </Suspense>
+            </div>
+            <Refused />
+            <Shortcuts />
+            <StaleDialog />
+        </DivisionContext.Provider>
+    );
+}

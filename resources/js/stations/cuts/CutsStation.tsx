@@ -1,0 +1,42 @@
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useTranslation } from 'react-i18next';
+import { Link, useSearchParams } from 'react-router';
+import type { CutsSlice } from '../../api/contract';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { CardDrawing } from './CardDrawing';
+import { CutsBench } from './CutsBench';
+import { CutsTape } from './CutsTape';
+import { PieceList } from './PieceList';
+
+/** How a piece is marked. */
+export default function CutsStation() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [params, setParams] = useSearchParams();
+    const [back, setBack] = useState(true);
+    const slice = usePlanSlice<CutsSlice>(job.id, 'cuts', job.revision, params.get('piece')).data;
+    const panels = slice?.panels ?? [];
+    const card = slice?.card ?? null;
+    const at = panels.findIndex((panel) => panel.id === card?.back.panel);
+    const panel = panels[at];
+    const pick = (id: string | undefined) => id && setParams({ piece: id }, { replace: true });
+    useHotkeys('f', () => setBack(!back), [back]);
+    useHotkeys('j', () => pick(panels[at + 1]?.id), [at, panels]);
+    useHotkeys('k', () => pick(panels[at - 1]?.id), [at, panels]);
+    if (slice && !panel) {
+        return <main className="deck"><p className="sheet">{t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link></p></main>;
+    }
+    const view = card && (back ? card.back : card.face);
+    return (
+        <>
+            <main className="deck" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+                {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
+                {view && panel && slice && <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />}
+            </main>
+            {view && panel && slice ? <CutsBench view={view} back={back} panel={panel} concealed={slice.concealed} findings={slice.findings} onFlip={() => setBack(!back)} onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null} /> : <aside className="bench" aria-label={t('bench')} />}
+            {view && <CutsTape view={view} />}
+        </>
+    );
+}

@@ -1,0 +1,107 @@
+import { useRef, useState, type PointerEvent } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { LaidFace, PlanFace } from '../../api/contract';
+import { EdgeLine } from '../../deck/EdgeLine';
+import { Legend } from '../../deck/Legend';
+import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { LenText } from '../../tape/Len';
+
+interface LayoutDrawingProps {
+    face: PlanFace;
+    laid: LaidFace;
+    cover: number;
+    /** Inches the seams are drawn ahead of the plan. */
+    ahead: number;
+    mayDrag: boolean;
+    onNudge: (inches: number) => void;
+    mark: number;
+}
+
+/** The true face with its panels. Drag it and the seams move by the tape's marks. */
+export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark }: LayoutDrawingProps) {
+    const { t } = useTranslation();
+    const { box, size } = useSize();
+    const begun = useRef<number | null>(null);
+    const [dragged, setDragged] = useState(0);
+    const compact = size[0] < 520;
+    const view = frame(face.outline, size, { x: compact ? 14 : 26, top: 62, bottom: 46 });
+    const shift = ahead + dragged;
+    const moving = Math.abs(shift) > 1e-6;
+    const { layout } = laid;
+    const [bottom, top] = [Math.min(...face.outline.map(([, v]) => v)), Math.max(...face.outline.map(([, v]) => v))];
+    const seams = moving ? shiftedSeams(laid, cover, shift) : laid.seams;
+    const control = layout.control + shift;
+    const [cx, cTop] = view.at(control, top);
+    const [, cBottom] = view.at(control, bottom);
+
+    const down = (event: PointerEvent<SVGSVGElement>) => {
+        if (!mayDrag || event.button !== 0) return;
+        begun.current = event.clientX;
+        event.currentTarget.setPointerCapture(event.pointerId);
+    };
+    const move = (event: PointerEvent<SVGSVGElement>) => {
+        if (begun.current === null) return;
+        setDragged(Math.round((event.clientX - begun.current) / view.scale / mark) * mark);
+    };
+    const up = () => {
+        if (begun.current === null) return;
+        begun.current = null;
+        if (Math.abs(dragged) > 1e-9) onNudge(dragged);
+        setDragged(0);
+    };
+
+    return (
+        <>
+            <div className="drawing" ref={box}>
+                <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t('layout.drawing', { face: face.name, panels: layout.panels })} onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} style={{ cursor: mayDrag ? 'ew-resize' : 'default' }}>
+                    <polygon className="metal" points={pointsOf(face.outline, view)} />
+                    {!moving && laid.strips.filter((strip) => strip.rip !== null).map((strip) => <polygon key={strip.id} className="rip" points={pointsOf(strip.metal, view)} />)}
+                    {seams.map((u) => {
+                        const [x] = view.at(u, 0);
+                        return <line key={u} className="seam-line" x1={x} x2={x} y1={view.at(0, top)[1]} y2={view.at(0, bottom)[1]} />;
+                    })}
+                    {face.outline.map((corner, i) => <EdgeLine key={i} kind={face.edges[i]} from={view.at(...corner)} to={view.at(...face.outline[(i + 1) % face.outline.length])} />)}
+                    <line className="chalk-line" x1={cx} x2={cx} y1={cTop - 24} y2={cBottom + 12} />
+                    <rect x={cx - 50} y={cTop - 46} width="100" height="22" rx="3" fill="var(--chalk)" />
+                    <text x={cx} y={cTop - 30} textAnchor="middle" fontSize="15" fontWeight="650" style={{ fill: '#1E2629' }}>{t('layout.control-line')}</text>
+                    {moving ? (
+                        <text x={size[0] / 2} y={16} textAnchor="middle" fontSize="17" fontWeight="680" className="chalk">
+                            <LenText inches={layout.nudge + shift} /> {t('layout.nudged')}
+                        </text>
+                    ) : (
+                        <RipLabels laid={laid} at={(u) => view.at(u, bottom)} />
+                    )}
+                </svg>
+            </div>
+            <Legend kinds={face.edges} />
+        </>
+    );
+}
+
+function RipLabels({ laid, at }: { laid: LaidFace; at: (u: number) => [number, number] }) {
+    const { t } = useTranslation();
+    const { leftRip, rightRip, left, right } = laid.layout;
+    const ends = [
+        ...(leftRip === null ? [] : [{ rip: leftRip, u: left, anchor: 'start' as const }]),
+        ...(rightRip === null ? [] : [{ rip: rightRip, u: right, anchor: 'end' as const }]),
+    ];
+    return (
+        <>
+            {ends.map(({ rip, u, anchor }) => (
+                <text key={anchor} x={at(u)[0]} y={at(u)[1] + 30} textAnchor={anchor} fontSize="16" fontWeight="650">
+                    {t('layout.rip')} <LenText inches={rip} />
+                </text>
+            ))}
+        </>
+    );
+}
+
+/** The seam grid moved along, a new seam coming in where one has gone out. Drawn only; the plan says the rest. */
+function shiftedSeams(laid: LaidFace, cover: number, shift: number): number[] {
+    const { left, right } = laid.layout;
+    const start = (laid.seams[0] ?? laid.layout.control) + shift;
+    const first = start - Math.floor((start - left) / cover) * cover;
+    const seams: number[] = [];
+    for (let u = first; u < right - 1e-6; u += cover) if (u > left + 1e-6) seams.push(u);
+    return seams;
+}

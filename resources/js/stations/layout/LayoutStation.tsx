@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useTranslation } from 'react-i18next';
+import { useSearchParams, Link } from 'react-router';
+import type { Layout, LayoutSlice } from '../../api/contract';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { setLayout } from '../../job/edits';
+import { useJobTape } from '../../tape/JobTape';
+import { Said } from '../../tape/Len';
+import { markOf } from '../../tape/printTape';
+import { LayoutBench } from './LayoutBench';
+import { LayoutDrawing } from './LayoutDrawing';
+import { LayoutTape } from './LayoutTape';
+import { SystemDialog } from './SystemDialog';
+
+/** Where the seams fall. */
+export default function LayoutStation() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const print = useJobTape();
+    const [params, setParams] = useSearchParams();
+    const [choosing, setChoosing] = useState(false);
+    const slice = usePlanSlice<LayoutSlice>(job.id, 'layout', job.revision, params.get('face')).data;
+    const laid = slice?.face ?? null;
+    const face = slice?.faces.find((one) => one.id === laid?.id);
+    const choice: Layout = (laid && job.document.layout?.[laid.id]) ?? {};
+    const pinned = choice.pinned ?? false;
+    const free = job.mayChange && !pinned && laid !== null;
+    const put = (layout: Layout) => laid && job.edit((d) => setLayout(d, laid.id, layout));
+    const nudge = (inches: number) => {
+        if (!free || !laid) return;
+        job.edit((d) => {
+            const now = d.layout?.[laid.id] ?? {};
+            return setLayout(d, laid.id, { ...now, nudge: Math.round(((now.nudge ?? 0) + inches) * 1e6) / 1e6 });
+        });
+    };
+    const mark = markOf(job.division);
+    useHotkeys('[', () => nudge(-mark), { useKey: true });
+    useHotkeys(']', () => nudge(mark), { useKey: true });
+    useHotkeys('{', () => nudge(-1), { useKey: true });
+    useHotkeys('}', () => nudge(1), { useKey: true });
+    useHotkeys('p', () => job.mayChange && put({ ...choice, pinned: !pinned }));
+
+    // What the document says already and the plan does not yet: drawn ahead, printed only when the plan is here.
+    const ahead = laid ? (choice.nudge ?? 0) - laid.layout.nudge : 0;
+
+    return (
+        <>
+            <main className="deck">
+                <div className="deck-head">
+                    {slice?.faces.map((one) => (
+                        <button key={one.id} type="button" className="chip" aria-pressed={one.id === laid?.id} onClick={() => setParams({ face: one.id }, { replace: true })}>{one.name}</button>
+                    ))}
+                    <span className="spacer" />
+                    {face && slice && (
+                        <button type="button" className="linkish" onClick={() => setChoosing(true)} title={t('system.choose')}>
+                            <Said text={t('layout.system', { rise: Math.round(face.riseIn12 * 100) / 100, profile: slice.profile.key, cover: print(slice.profile.cover, 'nearest', true) })} />
+                        </button>
+                    )}
+                </div>
+                {face && laid && slice ? (
+                    <LayoutDrawing face={face} laid={laid} cover={slice.profile.cover} ahead={ahead} mayDrag={free} onNudge={nudge} mark={mark} />
+                ) : (
+                    slice && <p className="sheet">{t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link></p>
+                )}
+            </main>
+            {laid && face && slice ? (
+                <LayoutBench laid={laid} face={face} choice={choice} free={free} pinned={pinned} onChoose={put} onNudge={nudge} mark={mark} onSystem={() => setChoosing(true)} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}><h2>{t('layout.title')}</h2></aside>
+            )}
+            {laid && <LayoutTape laid={laid} />}
+            {choosing && <SystemDialog onClose={() => setChoosing(false)} />}
+        </>
+    );
+}

@@ -1,0 +1,49 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useTranslation } from 'react-i18next';
+import type { Plane } from '../../api/contract';
+import { useJob } from '../../job/JobContext';
+import { editPlane, removePlane } from '../../job/edits';
+
+/** What else was seen: name, roof-over or tear-off, deck, layers, the plane behind the ridge, notes. */
+export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean }) {
+    const { t } = useTranslation();
+    const { document: doc, edit } = useJob();
+    const change = (part: Partial<Plane>) => edit((d) => editPlane(d, plane.id, (one) => ({ ...one, ...part })));
+    const others = doc.roof.planes.filter((one) => one.id !== plane.id);
+    return (
+        <section className="stack" style={{ gap: 10 }}>
+            <h3 style={{ marginBottom: 0 }}>{t('notes.title')}</h3>
+            <TextField label={t('notes.name')} defaultValue={plane.name} disabled={disabled} slotProps={{ htmlInput: { maxLength: 120 } }} onBlur={(event) => { const name = event.target.value.trim(); if (name !== '' && name !== plane.name) change({ name }); }} />
+            <div className="rowed" style={{ flexWrap: 'nowrap' }}>
+                <TextField select label={t('notes.covering')} value={plane.covering ?? 'tear-off'} disabled={disabled} onChange={(event) => change({ covering: event.target.value as Plane['covering'] })}>
+                    <MenuItem value="tear-off">{t('notes.tear-off')}</MenuItem>
+                    <MenuItem value="roof-over">{t('notes.roof-over')}</MenuItem>
+                </TextField>
+                <TextField select label={t('notes.layers')} value={plane.oldLayers ?? 0} disabled={disabled} onChange={(event) => change({ oldLayers: Number(event.target.value) })}>
+                    {[0, 1, 2, 3, 4].map((n) => <MenuItem key={n} value={n}>{n}</MenuItem>)}
+                </TextField>
+            </div>
+            <TextField label={t('notes.deck')} defaultValue={plane.deck ?? ''} disabled={disabled} slotProps={{ htmlInput: { maxLength: 80 } }} onBlur={(event) => { if (event.target.value !== (plane.deck ?? '')) change({ deck: event.target.value }); }} />
+            {others.length > 0 && (
+                <TextField
+                    select
+                    label={t('notes.behind')}
+                    value={plane.ridgeWith ?? ''}
+                    disabled={disabled}
+                    onChange={(event) => edit((d) => editPlane(d, plane.id, (one) => {
+                        const rest = { ...one };
+                        delete rest.ridgeWith;
+                        return event.target.value === '' ? rest : { ...rest, ridgeWith: event.target.value };
+                    }))}
+                >
+                    <MenuItem value="">{t('notes.nothing-behind')}</MenuItem>
+                    {others.map((one) => <MenuItem key={one.id} value={one.id}>{one.name}</MenuItem>)}
+                </TextField>
+            )}
+            <TextField multiline minRows={2} label={t('notes.notes')} defaultValue={plane.notes ?? ''} disabled={disabled} slotProps={{ htmlInput: { maxLength: 2000 } }} onBlur={(event) => { if (event.target.value !== (plane.notes ?? '')) change({ notes: event.target.value }); }} />
+            {!disabled && doc.roof.planes.length > 1 && <Button color="error" onClick={() => edit((d) => removePlane(d, plane.id))}>{t('notes.remove-plane')}</Button>}
+        </section>
+    );
+}

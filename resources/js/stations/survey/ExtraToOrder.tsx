@@ -1,0 +1,23 @@
+import { useTranslation } from 'react-i18next';
+import type { SurveyPlane } from '../../api/contract';
+import { useJob } from '../../job/JobContext';
+import { setRule } from '../../job/edits';
+import { Len } from '../../tape/Len';
+
+/** The two schools of how much longer to order, side by side with the money at stake. */
+export function ExtraToOrder({ survey }: { survey: SurveyPlane }) {
+    const { t } = useTranslation();
+    const { edit, mayChange } = useJob();
+    if (survey.extras.length === 0) return null;
+    return (
+        <section>
+            <h3>{t('extra.title')}</h3>
+            {survey.extras.map((extra) => (
+                <button key={extra.school} type="button" className="card" aria-pressed={extra.chosen} disabled={!mayChange} onClick={() => edit((d) => setRule(d, 'order.school', extra.school))}>
+                    <span className="row"><span>{t(`extra.${extra.school}`)}</span><span className="nowrap">+ <Len inches={extra.extra} round="up" /></span></span>
+                    <p>{t('extra.stake', { panels: survey.panels, metal: Math.round(extra.metalMoney), risk: Math.round(extra.riskMoney) })}</p>
+                </button>
+            ))}
+        </section>
+    );
+}

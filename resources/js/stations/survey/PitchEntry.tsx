@@ -1,0 +1,38 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { readPitch } from '../../tape/readPitch';
+
+/** A pitch as read off the gauge; shows what was understood before it is taken. */
+export function PitchEntry({ onEnter }: { onEnter: (riseIn12: number, typed: string) => void }) {
+    const { t } = useTranslation();
+    const [typed, setTyped] = useState('');
+    const [tried, setTried] = useState(false);
+    const reading = readPitch(typed);
+    const fault = 'fault' in reading ? reading.fault : null;
+    const showFault = fault !== null && (tried || typed.trim() !== '');
+    return (
+        <form
+            className="rowed"
+            style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}
+            onSubmit={(event) => {
+                event.preventDefault();
+                if ('fault' in reading) return setTried(true);
+                onEnter(reading.riseIn12, typed.trim());
+                setTyped('');
+                setTried(false);
+            }}
+        >
+            <TextField
+                label={t('survey.new-reading', { quantity: 'pitch' })}
+                value={typed}
+                error={showFault}
+                onChange={(event) => setTyped(event.target.value)}
+                helperText={showFault ? t(`tape.fault.${fault}`, { typed }) : 'riseIn12' in reading ? t('tape.understood-pitch', { rise: Math.round(reading.riseIn12 * 100) / 100 }) : t('tape.hint-pitch')}
+                slotProps={{ htmlInput: { autoComplete: 'off' } }}
+            />
+            <Button type="submit" variant="contained" sx={{ flex: '0 0 auto' }}>{t('survey.keep')}</Button>
+        </form>
+    );
+}

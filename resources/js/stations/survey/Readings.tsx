@@ -1,0 +1,104 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Adoption, Plane, Reading, SurveyPlane } from '../../api/contract';
+import { useJob } from '../../job/JobContext';
+import { freshId, putReading, removeReading } from '../../job/edits';
+import { Len } from '../../tape/Len';
+import { TapeEntry } from '../../tape/TapeEntry';
+import { CountEntry } from './CountEntry';
+import { PitchEntry } from './PitchEntry';
+import { hasPlace, placeName, PLACES, SOURCES, type Quantity, type Source } from './quantities';
+
+interface ReadingsProps {
+    plane: Plane;
+    quantity: Quantity;
+    adoption: Adoption | undefined;
+    misses: SurveyPlane['misses'];
+    culprit: string | null;
+}
+
+/** Written down as on paper: day and time, never reckoned with. */
+function now(): string {
+    const time = new Date();
+    const two = (n: number) => String(n).padStart(2, '0');
+    return `${time.getFullYear()}-${two(time.getMonth() + 1)}-${two(time.getDate())} ${two(time.getHours())}:${two(time.getMinutes())}`;
+}
+
+/** Every reading of one quantity with its source and how it agrees, and the field for the next one. */
+export function Readings({ plane, quantity, adoption, misses, culprit }: ReadingsProps) {
+    const { t } = useTranslation();
+    const { edit, mayChange, units } = useJob();
+    const [source, setSource] = useState<Source>('tape');
+    const own = (plane.readings ?? []).filter((reading) => reading.quantity === quantity);
+    const free = PLACES.find((place) => !own.some((reading) => Math.abs((reading.at ?? 0.5) - place) < 0.12)) ?? 0.5;
+    const [chosenPlace, setPlace] = useState<number | null>(null);
+    const place = chosenPlace ?? (own.length === 0 ? 0.5 : free);
+
+    const keep = (part: Partial<Reading>) => {
+        const id = freshId('r', (plane.readings ?? []).map((reading) => reading.id));
+        edit((d) => putReading(d, plane.id, { id, quantity, source, ...(hasPlace(quantity) ? { at: place } : {}), time: now(), ...part }));
+        setPlace(null);
+    };
+
+    return (
+        <section>
+            {adoption && (
+                <>
+                    <h3>{t('survey.who-agrees')}</h3>
+                    <table className="plain">
+                        <thead className="visually-hidden"><tr><th>{t('survey.source')}</th><th>{t('survey.reading')}</th><th>{t('survey.difference')}</th><th>{t('survey.agreement')}</th><th>{t('remove')}</th></tr></thead>
+                        <tbody>
+                            {adoption.comparisons.map((one) => {
+                                const miss = misses.find((m) => m.reading === one.reading);
+                                const mine = own.some((reading) => reading.id === one.reading);
+                                return (
+                                    <tr key={one.reading} data-reading={one.reading}>
+                                        <td title={one.time ?? undefined}>
+                                            {t(`source.${one.source}`)}
+                                            {hasPlace(quantity) && <span className="muted small"> {t(`survey.place.${placeName(one.at)}`)}</span>}
+                                            {!mine && <span className="muted small"> {t('survey.from-behind')}</span>}
+                                            {one.reading === culprit && <span className="stop small"> {t('survey.likeliest-wrong')}</span>}
+                                        </td>
+                                        <td className="n"><b>{quantity === 'pitch' ? Math.round(one.value * 100) / 100 : <Len inches={one.value} />}</b></td>
+                                        <td className="n muted small" title={miss ? t('survey.misses-plane') : undefined}>{one.adopted ? '—' : quantity === 'pitch' ? Math.round(one.miss * 100) / 100 : <Len inches={one.miss} signed />}</td>
+                                        <td className={`n small ${one.agrees ? 'good' : 'stop'}`}>{t(one.agrees ? 'survey.agrees' : 'survey.does-not')}</td>
+                                        <td className="n">
+                                            {mayChange && mine && (
+                                                <button type="button" className="linkish" style={{ minWidth: 28 }} aria-label={t('survey.remove-reading')} title={t('survey.remove-reading')} onClick={() => edit((d) => removeReading(d, plane.id, one.reading))}>×</button>
+                                            )}
+                                        </td>
+                                    </tr>
+                                );
+                            })}
+                        </tbody>
+                    </table>
+                </>
+            )}
+            {mayChange && (
+                <div className="stack" style={{ gap: 10, marginTop: 14 }}>
+                    {quantity === 'pitch' ? (
+                        <PitchEntry onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })} />
+                    ) : source === 'count' ? (
+                        <CountEntry units={units} onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })} />
+                    ) : (
+                        <TapeEntry key={plane.id + quantity} label={t('survey.new-reading', { quantity })} units={units} action={t('survey.keep')} onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })} />
+                    )}
+                    <div className="rowed" style={{ flexWrap: 'nowrap' }}>
+                        <TextField select label={t('survey.source')} value={source} onChange={(event) => setSource(event.target.value as Source)}>
+                            {SOURCES.filter((one) => one !== 'count' || quantity === 'eave' || quantity === 'ridge').map((one) => <MenuItem key={one} value={one}>{t(`source.${one}`)}</MenuItem>)}
+                        </TextField>
+                        {hasPlace(quantity) && (
+                            <TextField select label={t('survey.where')} value={place} onChange={(event) => setPlace(Number(event.target.value))}>
+                                {PLACES.map((one) => <MenuItem key={one} value={one}>{t(`survey.place.${placeName(one)}`)}</MenuItem>)}
+                            </TextField>
+                        )}
+                    </div>
+                </div>
+            )}
+            {!mayChange && !adoption && <Button disabled>{t('survey.read-only')}</Button>}
+        </section>
+    );
+}

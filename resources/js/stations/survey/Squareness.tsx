@@ -1,0 +1,33 @@
+import { useTranslation } from 'react-i18next';
+import type { SurveyPlane } from '../../api/contract';
+import { Len } from '../../tape/Len';
+
+/** Skew, run-out and where it can hide; and a 3-4-5 as large as the plane allows. */
+export function Squareness({ survey }: { survey: SurveyPlane }) {
+    const { t } = useTranslation();
+    const { squareness, triangle } = survey;
+    return (
+        <section>
+            <h3>{t('square.title')}</h3>
+            {squareness ? (
+                <table className="plain">
+                    <tbody>
+                        <tr><td>{t('square.skew')}</td><td className="n">{t('square.degrees', { degrees: Math.abs(squareness.skewDegrees).toFixed(2) })}</td></tr>
+                        <tr><td>{t('square.run-out')}</td><td className="n"><Len inches={Math.abs(squareness.runOut)} /></td></tr>
+                        <tr><td>{t('square.per-foot')}</td><td className="n">{t('square.thousandths', { inches: Math.abs(squareness.perFoot).toFixed(3) })}</td></tr>
+                        <tr><td>{t('square.left')}</td><td className="n"><Len inches={Math.abs(squareness.left)} /> {t(squareness.left >= 0 ? 'square.to-right' : 'square.to-left')}</td></tr>
+                        <tr><td>{t('square.right')}</td><td className="n"><Len inches={Math.abs(squareness.right)} /> {t(squareness.right >= 0 ? 'square.to-right' : 'square.to-left')}</td></tr>
+                        <tr><td>{t('square.hidden')}</td><td className={`n ${squareness.hidden ? 'good' : 'stop'}`}>{t(squareness.hidden ? 'square.under-rake' : 'square.tapered')}</td></tr>
+                    </tbody>
+                </table>
+            ) : (
+                <p className="muted">{t('square.unknown')}</p>
+            )}
+            {triangle && (
+                <p className="muted" style={{ marginTop: 8 }}>
+                    {t('square.triangle')} <Len inches={triangle.alongEave} /> {t('square.along')}, <Len inches={triangle.upRake} /> {t('square.up')}, <Len inches={triangle.across} /> {t('square.across')}
+                </p>
+            )}
+        </section>
+    );
+}

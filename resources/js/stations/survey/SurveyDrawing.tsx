@@ -1,0 +1,186 @@
+import { useTranslation } from 'react-i18next';
+import type { Plane, PlanOutline, PlanPoint, SurveyPlane } from '../../api/contract';
+import { EdgeLine, type EdgeKind } from '../../deck/EdgeLine';
+import { Legend } from '../../deck/Legend';
+import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { LenText } from '../../tape/Len';
+import type { Quantity } from './quantities';
+
+interface SurveyDrawingProps {
+    plane: Plane;
+    survey: SurveyPlane | undefined;
+    quantity: Quantity;
+    onPick: (quantity: Quantity) => void;
+}
+
+/** Until readings make a plane of it, a rectangle to hang them on. */
+const BLANK: PlanOutline = [[0, 0], [480, 0], [480, 230], [0, 230]];
+const MEASURED: EdgeKind[] = ['eave', 'rake', 'ridge', 'rake'];
+
+/** The plane with its readings where they were taken; what is adopted stands out, what is missing asks. */
+export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawingProps) {
+    const { t } = useTranslation();
+    const { box, size } = useSize();
+    const outline = survey?.outline ?? BLANK;
+    const known = survey?.outline !== null && survey !== undefined;
+    const edges: EdgeKind[] = plane.edges ?? MEASURED;
+    const compact = size[0] < 520;
+    const view = frame(outline, size, { x: compact ? 62 : 118, top: 74, bottom: 62 });
+    const side = (i: number): [PlanPoint, PlanPoint] => [view.at(...outline[i]), view.at(...outline[(i + 1) % outline.length])];
+    const fourSided = outline.length === 4;
+    const dimensions: { quantity: Quantity; from: PlanPoint; to: PlanPoint; out: number; slant?: boolean }[] = fourSided
+        ? [
+              { quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 },
+              { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 26 : 50 },
+              { quantity: 'ridge', from: side(2)[0], to: side(2)[1], out: 40 },
+              { quantity: 'leftRake', from: side(3)[0], to: side(3)[1], out: compact ? 26 : 50 },
+          ]
+        : [];
+    const [low, right, high, left] = outline.map((corner) => view.at(...corner));
+    return (
+        <>
+            <div className="drawing" ref={box}>
+                <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="group" aria-label={t('survey.drawing', { plane: plane.name })}>
+                    <polygon className="metal" points={pointsOf(outline, view)} opacity={known ? 1 : 0.45} />
+                    {fourSided && <line x1={low[0]} y1={low[1]} x2={high[0]} y2={high[1]} stroke="var(--seam)" strokeDasharray="2 6" />}
+                    {fourSided && <line x1={right[0]} y1={right[1]} x2={left[0]} y2={left[1]} stroke="var(--seam)" strokeDasharray="2 6" />}
+                    <UpTheSlope survey={survey} outline={outline} view={view} active={quantity === 'eaveToRidge'} onPick={onPick} />
+                    {outline.map((corner, i) => <EdgeLine key={i} kind={edges[i] ?? 'rake'} from={view.at(...corner)} to={view.at(...outline[(i + 1) % outline.length])} />)}
+                    {dimensions.map((one) => <Dimension key={one.quantity} {...one} survey={survey} active={one.quantity === quantity} onPick={onPick} />)}
+                    {fourSided && <Diagonal quantity="diagonalRight" from={low} to={high} share={0.2} survey={survey} active={quantity === 'diagonalRight'} onPick={onPick} />}
+                    {fourSided && <Diagonal quantity="diagonalLeft" from={left} to={right} share={0.8} survey={survey} active={quantity === 'diagonalLeft'} onPick={onPick} />}
+                    <PitchSign survey={survey} x={size[0] - (compact ? 96 : 118)} active={quantity === 'pitch'} onPick={onPick} />
+                </svg>
+            </div>
+            <Legend kinds={edges} />
+        </>
+    );
+}
+
+interface PickProps {
+    survey: SurveyPlane | undefined;
+    active: boolean;
+    onPick: (quantity: Quantity) => void;
+}
+
+/** One measured thing in the drawing: a button by mouse, finger and keyboard. */
+function Pick({ quantity, survey, active, onPick, children }: PickProps & { quantity: Quantity; children: React.ReactNode }) {
+    const { t } = useTranslation();
+    return (
+        <g
+            className="hit"
+            role="button"
+            tabIndex={0}
+            aria-pressed={active}
+            aria-label={t(survey?.adoptions[quantity] ? 'survey.pick' : 'survey.pick-missing', { quantity })}
+            onClick={() => onPick(quantity)}
+            onKeyDown={(event) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onPick(quantity); } }}
+        >
+            {children}
+        </g>
+    );
+}
+
+function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: number; y: number; quantity: Quantity; survey: SurveyPlane | undefined; active: boolean; angle?: number; size?: number }) {
+    const { t } = useTranslation();
+    const adopted = survey?.adoptions[quantity];
+    const wide = adopted ? 92 : 96;
+    return (
+        <g transform={`rotate(${angle.toFixed(2)} ${x} ${y})`}>
+            <rect x={x - wide / 2} y={y - size * 0.75} width={wide} height={size * 1.5} rx="4" fill={active ? 'var(--chalk)' : 'var(--ground)'} />
+            <text className="dim-label" x={x} y={y + size * 0.34} textAnchor="middle" fontSize={size} fontWeight={adopted ? 680 : 500} style={active ? { fill: 'var(--card)' } : adopted ? undefined : { fill: 'var(--muted)' }}>
+                {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', { quantity })}
+            </text>
+        </g>
+    );
+}
+
+function Dimension({ quantity, from, to, out, survey, active, onPick }: PickProps & { quantity: Quantity; from: PlanPoint; to: PlanPoint; out: number }) {
+    const { t } = useTranslation();
+    const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+    const [ox, oy] = [-(to[1] - from[1]) / length * out, (to[0] - from[0]) / length * out];
+    const [a, b] = [[from[0] + ox, from[1] + oy], [to[0] + ox, to[1] + oy]];
+    const [x, y] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+    const adopted = survey?.adoptions[quantity];
+    const upright = Math.abs(ox) > Math.abs(oy);
+    return (
+        <Pick quantity={quantity} survey={survey} active={active} onPick={onPick}>
+            <line className="dim" x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke={active ? 'var(--chalk)' : undefined} />
+            <circle cx={a[0]} cy={a[1]} r="3" fill="var(--ink)" />
+            <circle cx={b[0]} cy={b[1]} r="3" fill="var(--ink)" />
+            <Label x={x} y={y} quantity={quantity} survey={survey} active={active} angle={upright ? 0 : 0} />
+            {adopted && (
+                <g>
+                    {upright && <rect x={x - 34} y={y + 14} width="68" height="18" fill="var(--ground)" />}
+                    <text x={x} y={y + (upright ? 28 : 26)} textAnchor="middle" fontSize="14" className="muted">
+                        {t('survey.source-count', { source: adopted.source, count: adopted.comparisons.length })}
+                    </text>
+                </g>
+            )}
+        </Pick>
+    );
+}
+
+function Diagonal({ quantity, from, to, share, survey, active, onPick }: PickProps & { quantity: Quantity; from: PlanPoint; to: PlanPoint; share: number }) {
+    const [x, y] = [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
+    const angle = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI;
+    return (
+        <Pick quantity={quantity} survey={survey} active={active} onPick={onPick}>
+            <g style={{ opacity: survey?.adoptions[quantity] ? 1 : 0.85 }}>
+                <Label x={x} y={y} quantity={quantity} survey={survey} active={active} angle={angle} size={15} />
+            </g>
+        </Pick>
+    );
+}
+
+/** Readings square to the eave, each where it was taken; the one that governs in chalk. */
+function UpTheSlope({ survey, outline, view, active, onPick }: { survey: SurveyPlane | undefined; outline: PlanOutline; view: ReturnType<typeof frame>; active: boolean; onPick: (quantity: Quantity) => void }) {
+    const { t } = useTranslation();
+    const adoption = survey?.adoptions.eaveToRidge;
+    const width = outline[1][0] - outline[0][0];
+    const top = Math.max(...outline.map(([, v]) => v));
+    if (!adoption) {
+        const [x, y] = view.at(outline[0][0] + width / 2, top / 2);
+        return (
+            <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick}>
+                <line x1={x} x2={x} y1={view.at(0, top)[1]} y2={view.at(0, 0)[1]} stroke="var(--seam)" strokeDasharray="5 4" />
+                <Label x={x} y={y} quantity="eaveToRidge" survey={survey} active={active} />
+            </Pick>
+        );
+    }
+    const deciding = adoption.comparisons.filter((one) => one.source === adoption.source || one.adopted);
+    return (
+        <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick}>
+            {[...deciding].sort((a, b) => Number(a.adopted) - Number(b.adopted)).map((one) => {
+                const x = view.at(outline[0][0] + width * one.at, 0)[0];
+                const [y1, y2] = [view.at(0, top)[1], view.at(0, 0)[1]];
+                const y = (y1 + y2) / 2;
+                return (
+                    <g key={one.reading}>
+                        <line x1={x} x2={x} y1={y1} y2={y2} className={one.adopted ? 'chalk-line' : undefined} stroke="var(--seam)" strokeDasharray={one.adopted ? undefined : '5 4'} strokeWidth={one.adopted ? 2.6 : 1.6} />
+                        <rect x={x - 48} y={y - 14} width="96" height="28" rx="4" fill={one.adopted ? 'var(--chalk)' : 'var(--ground)'} />
+                        <text className="dim-label" x={x} y={y + 6} textAnchor="middle" fontSize="18" fontWeight="680" style={one.adopted ? { fill: '#1E2629' } : undefined}>
+                            <LenText inches={one.value} />
+                        </text>
+                        {one.adopted && <text x={x} y={y + 30} textAnchor="middle" fontSize="14" className="chalk" fontWeight="650">{t('survey.governs')}</text>}
+                    </g>
+                );
+            })}
+        </Pick>
+    );
+}
+
+/** The gauge's triangle with the pitch taken. */
+function PitchSign({ survey, x, active, onPick }: PickProps & { x: number }) {
+    const { t } = useTranslation();
+    const rise = survey?.riseIn12 ?? null;
+    const tall = Math.max(8, Math.min(46, ((rise ?? 4) / 12) * 72));
+    return (
+        <Pick quantity="pitch" survey={survey} active={active} onPick={onPick}>
+            <rect x={x - 8} y={2} width="124" height="58" fill="transparent" />
+            <path d={`M${x} 52 h72 v${-tall} z`} fill="none" stroke={active ? 'var(--chalk)' : 'var(--ink)'} strokeWidth="1.6" />
+            <text x={x + 44} y={50} fontSize="13" textAnchor="middle" className="muted" dy="14">12</text>
+            <text x={x + 77} y={52 - tall / 2 + 5} fontSize="16" fontWeight="680" className="dim-label">{rise === null ? t('survey.no-pitch') : Math.round(rise * 100) / 100}</text>
+        </Pick>
+    );
+}

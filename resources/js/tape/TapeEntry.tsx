@@ -1,0 +1,87 @@
+import DialpadIcon from './DialpadIcon';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import InputAdornment from '@mui/material/InputAdornment';
+import TextField from '@mui/material/TextField';
+import { useId, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useJobTape } from './JobTape';
+import { KeyPad } from './KeyPad';
+import { readTape, type Units } from './readTape';
+
+interface TapeEntryProps {
+    label: string;
+    units: Units;
+    /** What the button says. */
+    action: string;
+    onEnter: (inches: number, typed: string) => void;
+    start?: string;
+    autoFocus?: boolean;
+    disabled?: boolean;
+}
+
+/** A length typed as people type it, by keyboard or key pad. Shows what was understood before it is taken. */
+export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus = false, disabled = false }: TapeEntryProps) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    const [typed, setTyped] = useState(start);
+    const [padOpen, setPadOpen] = useState(false);
+    const [tried, setTried] = useState(false);
+    const field = useRef<HTMLInputElement>(null);
+    const id = useId();
+    const reading = readTape(typed, units);
+    const fault = 'fault' in reading ? reading.fault : null;
+    const showFault = fault !== null && (tried || fault !== 'empty') && (tried || typed.trim() !== '');
+
+    const enter = () => {
+        if ('fault' in reading) {
+            setTried(true);
+            field.current?.focus();
+            return;
+        }
+        onEnter(reading.inches, typed.trim());
+        setTyped('');
+        setTried(false);
+    };
+
+    return (
+        <form
+            onSubmit={(event) => {
+                event.preventDefault();
+                enter();
+            }}
+        >
+            <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                <TextField
+                    id={id}
+                    label={label}
+                    value={typed}
+                    disabled={disabled}
+                    autoFocus={autoFocus}
+                    inputRef={field}
+                    error={showFault}
+                    onChange={(event) => setTyped(event.target.value)}
+                    helperText={
+                        showFault ? t(`tape.fault.${fault}`, { typed }) : 'inches' in reading ? t('tape.understood', { length: print(reading.inches), inches: print(reading.inches, 'nearest', true) }) : t('tape.hint')
+                    }
+                    slotProps={{
+                        htmlInput: { autoComplete: 'off', inputMode: 'text', spellCheck: false },
+                        input: {
+                            endAdornment: (
+                                <InputAdornment position="end">
+                                    <IconButton aria-label={t('tape.keypad')} aria-expanded={padOpen} onClick={() => setPadOpen(!padOpen)} edge="end" disabled={disabled}>
+                                        <DialpadIcon />
+                                    </IconButton>
+                                </InputAdornment>
+                            ),
+                        },
+                    }}
+                />
+                <Button type="submit" variant="contained" disabled={disabled} sx={{ flex: '0 0 auto' }}>
+                    {action}
+                </Button>
+            </div>
+            {padOpen && <KeyPad typed={typed} onChange={setTyped} />}
+        </form>
+    );
+}

@@ -1,0 +1,140 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import { LenText, Len } from './Len';
+
+export interface TapeMark {
+    at: number;
+    /** chalk: snapped, cut or adopted; ink: everything else one reads off. */
+    tone: 'chalk' | 'ink';
+    label?: string;
+    strong?: boolean;
+}
+
+interface TapeStripProps {
+    title: string;
+    hint?: ReactNode;
+    from: number;
+    to: number;
+    marks: TapeMark[];
+    /** Where the view starts when the tape is longer than the screen. */
+    focus?: number;
+    /** Distances are printed without their sign, as they are called out to either side. */
+    unsigned?: boolean;
+    inchesOnly?: boolean;
+    /** Least room in px between two marks, so that their lengths can be read. */
+    room?: number;
+}
+
+const HEIGHT = 74;
+const BODY = 40;
+
+/** A tape drawn to scale with the marks one reads aloud and snaps, all from one zero; and the same as a list. */
+export function TapeStrip({ title, hint, from, to, marks, focus, unsigned = false, inchesOnly = false, room = 62 }: TapeStripProps) {
+    const { t } = useTranslation();
+    const box = useRef<HTMLDivElement>(null);
+    const [wide, setWide] = useState(760);
+    const [listed, setListed] = useState(false);
+    useEffect(() => {
+        const element = box.current;
+        if (!element) return undefined;
+        const watch = new ResizeObserver(() => setWide(element.clientWidth));
+        watch.observe(element);
+        return () => watch.disconnect();
+    }, [listed]);
+
+    const sorted = [...marks].sort((a, b) => a.at - b.at);
+    const gaps = sorted.slice(1).map((mark, i) => mark.at - sorted[i].at).filter((gap) => gap > 0.3);
+    const least = gaps.length > 0 ? gaps.reduce((sum, gap) => Math.min(sum, gap), Infinity) : to - from;
+    const usual = gaps.length > 0 ? [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)] : least;
+    const span = Math.max(to - from, 0.01);
+    const scale = Math.max((wide - 24) / span, Math.min(room / usual, 90));
+    const width = span * scale + 24;
+    const x = (at: number) => 12 + (at - from) * scale;
+
+    useEffect(() => {
+        if (box.current && focus !== undefined) box.current.scrollLeft = x(focus) - box.current.clientWidth / 2;
+        // Only when the tape itself changes, not while one scrolls.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [focus, from, to, marks.length]);
+
+    return (
+        <section className="tape" aria-label={title}>
+            <div className="tape-head">
+                <b>{title}</b>
+                {hint && <span className="muted small">{hint}</span>}
+                <button type="button" className="linkish small" aria-pressed={listed} onClick={() => setListed(!listed)}>
+                    {listed ? t('tape.as-tape') : t('tape.as-list')}
+                </button>
+            </div>
+            {listed ? (
+                <div className="rowed" style={{ maxHeight: 86, overflowY: 'auto', gap: '2px 18px' }} role="list">
+                    {sorted.map((mark, i) => (
+                        <span key={i} role="listitem" className={mark.strong ? 'nowrap good' : 'nowrap'}>
+                            {mark.label ? `${mark.label} ` : ''}
+                            <Len inches={unsigned ? Math.abs(mark.at) : mark.at} inchesOnly={inchesOnly} />
+                        </span>
+                    ))}
+                </div>
+            ) : (
+                <div className="tape-scroll" ref={box} tabIndex={0} role="group" aria-label={t('tape.scroll')}>
+                    <svg width={width} height={HEIGHT} role="img" aria-label={title}>
+                        <rect x={4} y={1} width={width - 8} height={BODY} fill="var(--tape)" stroke="var(--ink)" strokeWidth="1.3" />
+                        <Ticks from={from} to={to} scale={scale} x={x} unsigned={unsigned} />
+                        <Marks sorted={sorted} x={x} unsigned={unsigned} inchesOnly={inchesOnly} />
+                    </svg>
+                </div>
+            )}
+        </section>
+    );
+}
+
+function Ticks({ from, to, scale, x, unsigned }: { from: number; to: number; scale: number; x: (at: number) => number; unsigned: boolean }) {
+    const small = [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 6, 12].find((step) => step * scale >= 5) ?? 12;
+    const numbered = [1, 2, 6, 12, 24, 60, 120].find((step) => step * scale >= 62) ?? 120;
+    const ticks: ReactNode[] = [];
+    for (let n = Math.ceil(from / small - 1e-9); n * small <= to + 1e-9; n += 1) {
+        const at = n * small;
+        const whole = Math.abs(at - Math.round(at)) < 1e-9;
+        const half = Math.abs(at * 2 - Math.round(at * 2)) < 1e-9;
+        const foot = whole && Math.round(at) % 12 === 0;
+        ticks.push(<line key={n} x1={x(at)} x2={x(at)} y1={1} y2={1 + (foot ? 20 : whole ? 15 : half ? 10 : 6)} stroke="var(--ink)" strokeWidth={foot ? 1.4 : 0.9} />);
+        if (whole && Math.round(at) % numbered === 0) {
+            const shown = unsigned ? Math.abs(Math.round(at)) : Math.round(at);
+            ticks.push(
+                <text key={`n${n}`} x={x(at) + 4} y={36} fontSize="13" className="muted">
+                    {numbered % 12 === 0 ? `${shown / 12}′` : shown}
+                </text>,
+            );
+        }
+    }
+    return <g aria-hidden="true">{ticks}</g>;
+}
+
+/** Marks with their lengths below; where two would run into each other, the less important length gives way. */
+function Marks({ sorted, x, unsigned, inchesOnly }: { sorted: TapeMark[]; x: (at: number) => number; unsigned: boolean; inchesOnly: boolean }) {
+    const taken: [number, number][] = [];
+    const labelled = new Set<TapeMark>();
+    for (const mark of [...sorted].sort((a, b) => Number(b.strong ?? false) - Number(a.strong ?? false))) {
+        const half = 4 + (mark.label ? mark.label.length * 3.4 + 6 : 0) + 26;
+        const [left, right] = [x(mark.at) - half, x(mark.at) + half];
+        if (taken.every(([l, r]) => right < l || left > r)) {
+            taken.push([left, right]);
+            labelled.add(mark);
+        }
+    }
+    return (
+        <g>
+            {sorted.map((mark, i) => (
+                <g key={i}>
+                    <line x1={x(mark.at)} x2={x(mark.at)} y1={1} y2={BODY + 7} stroke={mark.tone === 'chalk' ? 'var(--chalk)' : 'var(--ink)'} strokeWidth={mark.strong ? 3.4 : 2} />
+                    {labelled.has(mark) && (
+                        <text x={x(mark.at)} y={BODY + 24} textAnchor="middle" fontSize="15" fontWeight={mark.strong ? 720 : 600} className={mark.tone === 'chalk' && mark.strong ? 'chalk' : ''}>
+                            {mark.label ? `${mark.label} ` : ''}
+                            <LenText inches={unsigned ? Math.abs(mark.at) : mark.at} inchesOnly={inchesOnly} />
+                        </text>
+                    )}
+                </g>
+            ))}
+        </g>
+    );
+}

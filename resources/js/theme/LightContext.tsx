@@ -1,0 +1,46 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { createContext, useContext, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
+import { makeTheme, palettes, type Light } from './theme';
+
+const SHELF = 'imbrex.light';
+
+interface LightState {
+    light: Light;
+    setLight: (light: Light) => void;
+}
+
+const LightContext = createContext<LightState>({ light: 'shop', setLight: () => undefined });
+
+export const useLight = () => useContext(LightContext);
+
+function remembered(): Light {
+    const kept = window.localStorage.getItem(SHELF);
+    return kept === 'sun' || kept === 'night' ? kept : 'shop';
+}
+
+/** Shop, sun or night: sets MUI's theme and the CSS variables the drawings use. */
+export function LightProvider({ children }: { children: ReactNode }) {
+    const [light, choose] = useState<Light>(remembered);
+    const state = useMemo(
+        () => ({
+            light,
+            setLight: (next: Light) => {
+                window.localStorage.setItem(SHELF, next);
+                choose(next);
+            },
+        }),
+        [light],
+    );
+    const variables = Object.fromEntries(Object.entries(palettes[light]).map(([name, colour]) => [`--${name}`, colour])) as CSSProperties;
+    return (
+        <LightContext.Provider value={state}>
+            <ThemeProvider theme={useMemo(() => makeTheme(light), [light])}>
+                <CssBaseline />
+                <div className={`light light-${light}`} style={variables}>
+                    {children}
+                </div>
+            </ThemeProvider>
+        </LightContext.Provider>
+    );
+}

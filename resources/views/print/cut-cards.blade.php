@@ -1,0 +1,52 @@
+<!DOCTYPE html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $plan->job->name }}</title>
+<style>
+    @page { margin: 30px 40px; }
+    body { font-family: "DejaVu Sans", sans-serif; font-size: 13px; color: #000; }
+    .page { page-break-after: always; }
+    .page:last-child { page-break-after: auto; }
+    .card { height: 480px; border-bottom: 2px solid #000; margin-bottom: 14px; }
+    .card.last { border-bottom: 0; margin-bottom: 0; }
+    h1 { font-size: 30px; margin: 0; }
+    .sub { margin: 0 0 6px; }
+    .card table.place { width: 100%; border-collapse: collapse; }
+    table.marks { width: 100%; border-collapse: collapse; }
+    table.marks td { border-bottom: 1px solid #888; padding: 4px 4px; }
+    td.at { text-align: right; font-size: 22px; font-weight: bold; white-space: nowrap; }
+    td.kind { width: 54px; font-size: 11px; }
+    .line { font-size: 11px; padding-top: 8px !important; font-weight: bold; border-bottom: 2px solid #000 !important; }
+    .mind { font-size: 10px; margin-top: 8px; }
+</style>
+</head>
+<body>
+@foreach ($pages as $page)
+<div class="page">
+    @foreach ($page as $i => $card)
+    <div class="card {{ $i === count($page) - 1 ? 'last' : '' }}">
+        <h1>{{ $card['title'] }}</h1>
+        <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.ordered', ['length' => $card['order']]) }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}</p>
+        <table class="place"><tr>
+            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" width="250" height="330" alt=""></td>
+            <td style="vertical-align: top;">
+                <table class="marks">
+                    @php $line = null; @endphp
+                    @foreach ($card['marks'] as $mark)
+                        @if ($mark['line'] !== $line)
+                            <tr><td colspan="3" class="line">{{ $mark['line'] }}</td></tr>
+                            @php $line = $mark['line']; @endphp
+                        @endif
+                        <tr><td>{{ $mark['name'] }}</td><td class="kind">{{ $words->say('mark.kind.'.$mark['kind']) }}</td><td class="at">{{ $mark['at'] }}</td></tr>
+                    @endforeach
+                </table>
+                <p class="mind">{{ $words->say('caution.cutting') }}</p>
+            </td>
+        </tr></table>
+    </div>
+    @endforeach
+</div>
+@endforeach
+</body>
+</html>

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CrewController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ProfileController;
+use App\Http\Controllers\RevisionController;
+use App\Http\Controllers\SessionController;
+use App\Models\Job;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:30,1');
+Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:10,1');
+
+Route::middleware('auth:sanctum')->group(function (): void {
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::delete('sessions', [SessionController::class, 'destroyEverywhere']);
+    Route::put('password', [PasswordController::class, 'update'])->middleware('throttle:10,1');
+    Route::get('catalogue', [CatalogueController::class, 'show']);
+
+    // The crew is always one's own; its policy is asked in the controllers.
+    Route::get('crew', [CrewController::class, 'show']);
+    Route::put('crew/rules', [CrewController::class, 'updateRules']);
+    Route::post('crew/invitations', [InvitationController::class, 'store']);
+    Route::delete('crew/invitations/{invitation}', [InvitationController::class, 'destroy'])->whereNumber('invitation');
+    Route::get('crew/profiles', [ProfileController::class, 'index']);
+    Route::post('crew/profiles', [ProfileController::class, 'store']);
+    Route::delete('crew/profiles/{profile}', [ProfileController::class, 'destroy'])->whereNumber('profile');
+
+    Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
+    Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);
+    Route::prefix('jobs/{job}')->whereUlid('job')->group(function (): void {
+        Route::middleware('can:view,job')->group(function (): void {
+            Route::get('', [JobController::class, 'show']);
+            Route::get('revisions', [RevisionController::class, 'index']);
+            Route::get('revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
+            Route::get('plan/{station}', [PlanController::class, 'show']);
+            Route::get('orders', [OrderController::class, 'index']);
+            Route::get('cut-list.csv', [ExportController::class, 'csv']);
+            Route::get('cut-list.pdf', [ExportController::class, 'pdf']);
+            Route::get('cut-cards.pdf', [ExportController::class, 'cards']);
+            Route::get('job.json', [ExportController::class, 'json']);
+        });
+        Route::put('', [JobController::class, 'update'])->can('update', 'job');
+        Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job')->whereNumber('number');
+        Route::post('orders', [OrderController::class, 'store'])->can('release', 'job');
+    });
+    Route::fallback(static fn () => abort(404));
+});

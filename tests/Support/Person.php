@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/** Does in the browser what a person does: looks for words, presses what bears them, types into what is named. */
+final class Person
+{
+    private const PATIENCE_SECONDS = 10;
+
+    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
+
+    public function goTo(string $path): void
+    {
+        $this->driver->get($this->url.$path);
+    }
+
+    public function signInAs(string $role): void
+    {
+        $this->goTo('/sign-in');
+        $this->press($role);
+        $this->waitForPath('/jobs');
+    }
+
+    public function openJob(string $name): void
+    {
+        $this->goTo('/jobs');
+        $this->find("//a[normalize-space()='$name']")->click();
+        $this->waitFor("//*[contains(@class,'workspace')]");
+    }
+
+    /** Presses the button, link or tile that bears these words. */
+    public function press(string $words): void
+    {
+        $this->find("(//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option'][contains(normalize-space(.), '$words') or @aria-label='$words'])[not(@disabled)][1]")->click();
+    }
+
+    /** Types into the field of this label, in place of what stands there. */
+    public function type(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys(WebDriverKeys::DELETE);
+        $field->sendKeys($text);
+    }
+
+    public function field(string $label): RemoteWebElement
+    {
+        return $this->find("//*[self::input or self::textarea][@aria-label='$label' or @id=//label[starts-with(normalize-space(.), '$label')]/@for]");
+    }
+
+    /** Chooses from a drop-down by its label and the words of the choice. */
+    public function choose(string $label, string $choice): void
+    {
+        $this->find("//*[@role='combobox'][@aria-labelledby=//label[starts-with(normalize-space(.), '$label')]/@id or contains(@aria-labelledby, //label[starts-with(normalize-space(.), '$label')]/@id)]")->click();
+        $this->find("//*[@role='option'][normalize-space()='$choice']")->click();
+        $this->waitUntil(fn (): bool => $this->all("//*[@role='option']") === []);
+    }
+
+    public function keys(string ...$keys): void
+    {
+        $this->driver->getKeyboard()->sendKeys($keys);
+    }
+
+    /** Waits until these words are shown, and fails with what is shown instead. */
+    public function sees(string $words): void
+    {
+        $this->waitUntil(fn (): bool => str_contains($this->text(), $words), fn (): string => "\"$words\" is not shown. Shown is:\n".$this->text());
+    }
+
+    public function doesNotSee(string $words): void
+    {
+        $this->waitUntil(fn (): bool => ! str_contains($this->text(), $words), fn (): string => "\"$words\" is shown and should not be.");
+    }
+
+    /** All that is shown, white space folded. */
+    public function text(string $xpath = '//body'): string
+    {
+        try {
+            $element = $this->all($xpath)[0] ?? null;
+
+            return $element === null ? '' : trim((string) preg_replace('/\s+/u', ' ', $element->getText()));
+        } catch (StaleElementReferenceException) {
+            return '';
+        }
+    }
+
+    /** Texts inside drawings, which the browser does not count as shown text. */
+    public function drawn(string $xpath): string
+    {
+        $element = $this->find($xpath);
+
+        return trim((string) preg_replace('/\s+/u', ' ', (string) $element->getAttribute('textContent')));
+    }
+
+    public function waitForSave(): void
+    {
+        $this->waitUntil(fn (): bool => str_contains($this->text("//*[@role='status']"), '· saved'), fn (): string => 'Not saved: '.$this->text("//*[@role='status']"));
+    }
+
+    public function waitFor(string $xpath): void
+    {
+        $this->waitUntil(fn (): bool => $this->all($xpath) !== [], fn (): string => "Nothing at $xpath. Shown is:\n".$this->text());
+    }
+
+    public function waitForPath(string $path): void
+    {
+        $this->waitUntil(fn (): bool => str_starts_with((string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH), $path), fn (): string => 'Still at '.$this->driver->getCurrentURL());
+    }
+
+    public function find(string $xpath): RemoteWebElement
+    {
+        $this->waitFor($xpath);
+
+        return $this->all($xpath)[0];
+    }
+
+    /** @return list<RemoteWebElement> */
+    public function all(string $xpath): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::xpath($xpath)));
+    }
+
+    /**
+     * @param  callable(): bool  $holds
+     * @param  (callable(): string)|null  $otherwise
+     */
+    public function waitUntil(callable $holds, ?callable $otherwise = null): void
+    {
+        $end = microtime(true) + self::PATIENCE_SECONDS;
+        do {
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // The screen was drawn anew in between; look again.
+            }
+            usleep(40_000);
+        } while (microtime(true) < $end);
+        throw new RuntimeException($otherwise === null ? 'It never came to hold.' : $otherwise());
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Drives the real interface with the demo data and writes one PNG of each main view.
+ * Called by bin/imbrex screenshots: folder, then the views wanted (all when none is named).
+ */
+
+use Tests\Support\Chromium;
+use Tests\Support\Person;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+/** @var array<string, array{width: int, height: int, go: callable(Person): void}> $views */
+$desk = static fn (callable $go, int $width = 1280, int $height = 800): array => ['width' => $width, 'height' => $height, 'go' => $go];
+$station = static fn (string $job, string $station, string $query = ''): callable => static function (Person $p) use ($job, $station, $query): void {
+    $p->openJob($job);
+    $path = (string) parse_url($p->driver->getCurrentURL(), PHP_URL_PATH);
+    $p->goTo(preg_replace('#/survey$#', "/$station", $path).$query);
+    $p->waitFor("//*[contains(@class,'bench')]//h2");
+    $p->waitFor("//nav//a[@data-state!='not-begun']");
+};
+$views = [
+    'sign-in' => $desk(static function (Person $p): void {
+        $p->driver->manage()->deleteAllCookies();
+        $p->goTo('/sign-in');
+        $p->sees('Demo accounts');
+    }),
+    'jobs' => $desk(static function (Person $p): void {
+        $p->goTo('/jobs');
+        $p->sees('Oar store');
+    }),
+    'survey' => $desk($station('Oar store', 'survey')),
+    'layout' => $desk($station('Oar store', 'layout')),
+    'layout-screw-down' => $desk($station('Oar store, screw-down', 'layout')),
+    'cuts' => $desk($station('Oar store', 'cuts')),
+    'load-out' => $desk($station('Oar store', 'load-out')),
+    'survey-gable' => $desk($station('Clubroom', 'survey', '?plane=S')),
+    'crew' => $desk(static function (Person $p): void {
+        $p->goTo('/crew');
+        $p->sees('House rules');
+    }),
+    'survey-phone' => $desk($station('Oar store', 'survey'), 390, 844),
+    'cuts-phone' => $desk($station('Oar store', 'cuts'), 390, 844),
+];
+
+$folder = $argv[1] ?? 'var/screenshots';
+$wanted = array_slice($argv, 2);
+$unknown = array_diff($wanted, array_keys($views));
+if ($unknown !== []) {
+    fwrite(STDERR, 'No such view: '.implode(', ', $unknown).'. Known are '.implode(', ', array_keys($views)).".\n");
+    exit(64);
+}
+is_dir($folder) || mkdir($folder, 0755, true);
+$driver = Chromium::start();
+try {
+    $person = new Person($driver, (string) getenv('APP_URL'));
+    $signedIn = false;
+    foreach ($views as $name => $view) {
+        if ($wanted !== [] && ! in_array($name, $wanted, true)) {
+            continue;
+        }
+        Chromium::resize($driver, $view['width'], $view['height']);
+        if ($name !== 'sign-in' && ! $signedIn) {
+            $person->signInAs('Ivo Marsh');
+            $signedIn = true;
+        }
+        $view['go']($person);
+        usleep(700_000);
+        $driver->takeScreenshot("$folder/$name.png");
+        echo "· $folder/$name.png\n";
+    }
+} finally {
+    $driver->quit();
+}
