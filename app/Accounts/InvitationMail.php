@@ -11,7 +11,9 @@ use Illuminate\Mail\Mailables\Envelope;
 
 final class InvitationMail extends Mailable
 {
-    public function __construct(private readonly string $crew, private readonly string $link) {}
+    public function __construct(private readonly string $crew, private readonly string $link)
+    {
+    }
 
     public function envelope(): Envelope
     {

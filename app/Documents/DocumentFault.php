@@ -11,13 +11,13 @@ use RuntimeException;
 /** A job document that cannot be taken. Nothing is saved, and every fault names its field. */
 final class DocumentFault extends RuntimeException
 {
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     private function __construct(public readonly array $faults)
     {
         parent::__construct($faults[0]->field.': '.$faults[0]->code);
     }
 
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     public static function of(array $faults): self
     {
         return new self($faults);

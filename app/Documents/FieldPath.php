@@ -7,7 +7,7 @@ namespace App\Documents;
 /** Names a field the way one would in code: roof.planes[0].outline[3]. */
 final class FieldPath
 {
-    /** @param list<int|string> $steps */
+    /** @param  list<int|string>  $steps */
     public static function of(array $steps): string
     {
         $path = '';

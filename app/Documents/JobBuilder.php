@@ -12,8 +12,8 @@ use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Rules\RuleFault;
 use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\System;
 use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\System;
 use Imbrex\Core\Units\UnitSystem;
 use stdClass;
 
@@ -27,7 +27,9 @@ final class JobBuilder
     /** @var list<Fault> */
     private array $faults = [];
 
-    public function __construct(private readonly stdClass $document) {}
+    public function __construct(private readonly stdClass $document)
+    {
+    }
 
     /** @throws DocumentFault */
     public function build(): Job
@@ -152,7 +154,7 @@ final class JobBuilder
         return RuleSet::with($own);
     }
 
-    /** @param array<string, string|int|float> $accepted */
+    /** @param  array<string, string|int|float>  $accepted */
     private function fault(string $field, string $code, mixed $understood, array $accepted = []): void
     {
         $this->faults[] = new Fault($field, $code, Understood::inWords($understood), $accepted);

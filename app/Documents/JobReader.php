@@ -14,7 +14,9 @@ final readonly class JobReader
     /** Deeper than any honest document. */
     private const DEPTH = 24;
 
-    public function __construct(private SchemaCheck $schema) {}
+    public function __construct(private SchemaCheck $schema)
+    {
+    }
 
     /** @throws DocumentFault */
     public function read(string $json): Job

@@ -19,7 +19,8 @@ final readonly class PlanCache
         private JobReader $reader,
         private Planner $planner,
         private PlanSlices $slices,
-    ) {}
+    ) {
+    }
 
     public function slice(JobRevision $revision, string $station, ?string $pick): Slice
     {

@@ -11,9 +11,9 @@ use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
-use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarks;
+use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
@@ -29,7 +29,9 @@ final readonly class PlanSlices
 {
     public const STATIONS = ['overview', 'survey', 'layout', 'cuts', 'load-out'];
 
-    public function __construct(private PlanWriter $writer, private Planner $planner) {}
+    public function __construct(private PlanWriter $writer, private Planner $planner)
+    {
+    }
 
     /**
      * @param  string|null  $pick  a face in Layout, a panel in Cuts; the first where null or unknown

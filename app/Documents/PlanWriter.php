@@ -18,7 +18,9 @@ use Imbrex\Core\Units\TapePrinter;
 /** Puts a plan into the wire shape of contracts/plan.schema.json. Lengths are inches, unrounded. */
 final readonly class PlanWriter
 {
-    public function __construct(private Words $words) {}
+    public function __construct(private Words $words)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function whole(Plan $plan): array

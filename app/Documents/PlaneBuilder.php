@@ -25,7 +25,9 @@ final class PlaneBuilder
     /** @var list<Fault> */
     public array $faults = [];
 
-    public function __construct(private readonly stdClass $plane, private readonly string $field) {}
+    public function __construct(private readonly stdClass $plane, private readonly string $field)
+    {
+    }
 
     /** Null when it cannot be built; the faults say why. */
     public function build(): ?Plane
@@ -141,7 +143,7 @@ final class PlaneBuilder
         return $value;
     }
 
-    /** @param array<string, string|int|float> $accepted */
+    /** @param  array<string, string|int|float>  $accepted */
     private function fault(string $field, string $code, string $understood, array $accepted = []): void
     {
         $this->faults[] = new Fault("$this->field.$field", $code, $understood, $accepted);

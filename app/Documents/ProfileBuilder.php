@@ -14,7 +14,7 @@ use stdClass;
 /** A profile somebody measured or copied from the panel maker's sheet. */
 final class ProfileBuilder
 {
-    /** @param stdClass $one sound by the schema's `profile` */
+    /** @param  stdClass  $one sound by the schema's `profile` */
     public static function build(stdClass $one): Profile
     {
         $family = Family::from((string) $one->family);

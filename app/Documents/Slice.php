@@ -7,5 +7,7 @@ namespace App\Documents;
 /** One station's part of a plan, as JSON, with the tag it is cached by. */
 final readonly class Slice
 {
-    public function __construct(public string $json, public string $tag) {}
+    public function __construct(public string $json, public string $tag)
+    {
+    }
 }

@@ -28,7 +28,9 @@ final readonly class CardDrawing
     /** Inches shown at each end. */
     private const END = 8.0;
 
-    public function __construct(private Words $words, private TapePrinter $tape) {}
+    public function __construct(private Words $words, private TapePrinter $tape)
+    {
+    }
 
     /**
      * The marks worth listing: those of one edge where both are alike.

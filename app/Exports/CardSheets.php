@@ -15,7 +15,9 @@ use Imbrex\Core\Planner;
 /** Mark-out cards, back view, two to a page; panels cut alike share one. */
 final readonly class CardSheets
 {
-    public function __construct(private Pdf $pdf, private Planner $planner, private Words $words) {}
+    public function __construct(private Pdf $pdf, private Planner $planner, private Words $words)
+    {
+    }
 
     public function pdf(Plan $plan, int $revision): string
     {

@@ -13,7 +13,9 @@ use Imbrex\Core\Plan;
 /** The order as a printed sheet. */
 final readonly class CutListSheet
 {
-    public function __construct(private Pdf $pdf, private Words $words) {}
+    public function __construct(private Pdf $pdf, private Words $words)
+    {
+    }
 
     public function pdf(Plan $plan, int $revision): string
     {

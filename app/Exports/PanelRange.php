@@ -7,7 +7,7 @@ namespace App\Exports;
 /** Panel numbers in a row are written as a range: P1-2 … P1-31. */
 final class PanelRange
 {
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     public static function inWords(array $ids): string
     {
         $runs = [];

@@ -10,7 +10,7 @@ use Dompdf\Options;
 /** Prints a Blade view to PDF, black on white, letter size; nothing is fetched from anywhere. */
 final class Pdf
 {
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public function print(string $view, array $data): string
     {
         $options = new Options;

@@ -15,7 +15,9 @@ use Illuminate\Support\Facades\DB;
 /** Keeps job documents: every accepted change is a revision, and a save on an old one is refused. */
 final readonly class JobStore
 {
-    public function __construct(private JobReader $reader, private ChangeTeller $teller) {}
+    public function __construct(private JobReader $reader, private ChangeTeller $teller)
+    {
+    }
 
     /**
      * @param  string  $json  the whole document
@@ -63,7 +65,7 @@ final readonly class JobStore
         });
     }
 
-    /** @param list<array{code: string, parameters: array<string, string|int|float>}> $change */
+    /** @param  list<array{code: string, parameters: array<string, string|int|float>}>  $change */
     private function revise(Job $job, int $number, string $text, User $author, array $change): JobRevision
     {
         return $job->revisions()->create([

@@ -35,7 +35,7 @@ final class Invitation extends Model
         return $this->belongsTo(Crew::class);
     }
 
-    /** @param Builder<self> $query */
+    /** @param  Builder<self>  $query */
     public function scopeOpen(Builder $query): void
     {
         $query->whereNull('accepted_at')->where('expires_at', '>', now());

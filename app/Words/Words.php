@@ -16,9 +16,11 @@ final class Words
     /** @var array<string, string>|null */
     private ?array $messages = null;
 
-    public function __construct(private readonly string $language = 'en') {}
+    public function __construct(private readonly string $language = 'en')
+    {
+    }
 
-    /** @param array<string, string|int|float> $parameters */
+    /** @param  array<string, string|int|float>  $parameters */
     public function say(string $code, array $parameters = []): string
     {
         $message = $this->messages()[$code] ?? throw new RuntimeException("No words for $code");

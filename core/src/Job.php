@@ -23,7 +23,8 @@ final readonly class Job
         public System $system,
         public array $layouts,
         public RuleSet $rules,
-    ) {}
+    ) {
+    }
 
     public function layoutOf(string $plane): LayoutChoice
     {

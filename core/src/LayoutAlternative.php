@@ -10,5 +10,7 @@ use Imbrex\Core\LoadOut\Order;
 /** One way to lay a face out, with what it would take. */
 final readonly class LayoutAlternative
 {
-    public function __construct(public FaceLayout $layout, public Order $order, public bool $chosen) {}
+    public function __construct(public FaceLayout $layout, public Order $order, public bool $chosen)
+    {
+    }
 }

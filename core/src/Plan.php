@@ -33,7 +33,8 @@ final readonly class Plan
         public array $extras,
         public Order $order,
         public array $findings,
-    ) {}
+    ) {
+    }
 
     public function face(string $id): ?Face
     {

@@ -110,7 +110,7 @@ final class Planner
             ->cut($face, $layout, OrderLength::by($job->rules, $sigma));
     }
 
-    /** @param list<PlaneSurvey> $surveys */
+    /** @param  list<PlaneSurvey>  $surveys */
     private function sigma(array $surveys, string $plane): float
     {
         foreach ($surveys as $survey) {

@@ -15,5 +15,6 @@ final readonly class System
         public Material $material,
         public string $gauge,
         public bool $ventedRidge,
-    ) {}
+    ) {
+    }
 }

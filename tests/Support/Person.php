@@ -16,7 +16,9 @@ final class Person
 {
     private const PATIENCE_SECONDS = 10;
 
-    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
+    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url)
+    {
+    }
 
     public function goTo(string $path): void
     {

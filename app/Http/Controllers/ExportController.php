@@ -15,7 +15,9 @@ use Illuminate\Support\Str;
 /** The files a job leaves in. */
 final class ExportController
 {
-    public function __construct(private readonly PlanCache $plans) {}
+    public function __construct(private readonly PlanCache $plans)
+    {
+    }
 
     public function csv(Job $job, CutListCsv $csv): Response
     {

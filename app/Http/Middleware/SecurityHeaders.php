@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing loads from outside, nothing frames the application. */
 final class SecurityHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

@@ -11,7 +11,9 @@ final readonly class Catalogue
      * @param  array<string, Profile>  $profiles
      * @param  array<string, Material>  $materials
      */
-    private function __construct(public array $profiles, public array $materials) {}
+    private function __construct(public array $profiles, public array $materials)
+    {
+    }
 
     public static function shipped(): self
     {
@@ -21,7 +23,7 @@ final readonly class Catalogue
         return $shipped ??= new self(ShippedProfiles::read(), ShippedMaterials::read());
     }
 
-    /** @param list<Profile> $own a profile of a shipped key takes its place */
+    /** @param  list<Profile>  $own a profile of a shipped key takes its place */
     public function with(array $own): self
     {
         $profiles = $this->profiles;

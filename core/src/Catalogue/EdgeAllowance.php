@@ -12,7 +12,9 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class EdgeAllowance
 {
-    private function __construct(public float $offset, public float $hem) {}
+    private function __construct(public float $offset, public float $hem)
+    {
+    }
 
     public static function of(EdgeKind $kind, Family $family, bool $vented, RuleSet $rules): self
     {

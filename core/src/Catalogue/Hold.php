@@ -7,5 +7,7 @@ namespace Imbrex\Core\Catalogue;
 /** What holds a panel down; clip travel in inches, 0 where nothing travels. */
 final readonly class Hold
 {
-    public function __construct(public HoldKind $kind, public float $travel) {}
+    public function __construct(public HoldKind $kind, public float $travel)
+    {
+    }
 }

@@ -7,8 +7,10 @@ namespace Imbrex\Core\Catalogue;
 /** A sheet metal: its linear expansion per °F and its gauges with the weight of flat sheet in lb per sq ft. */
 final readonly class Material
 {
-    /** @param non-empty-array<string, float> $gauges lb per sq ft by gauge; the first is the usual one */
-    public function __construct(public string $key, public float $expansionPerF, public array $gauges) {}
+    /** @param  non-empty-array<string, float>  $gauges lb per sq ft by gauge; the first is the usual one */
+    public function __construct(public string $key, public float $expansionPerF, public array $gauges)
+    {
+    }
 
     public function usualGauge(): string
     {

@@ -39,7 +39,8 @@ final readonly class Profile
         public float $shortest,
         public float $longest,
         public bool $representative,
-    ) {}
+    ) {
+    }
 
     /** From the inner face of the female leg to the outer face of the male. */
     public function insideToOutside(): float

@@ -37,7 +37,7 @@ final class ShippedProfiles
         return $profiles;
     }
 
-    /** @param Row $row */
+    /** @param  Row  $row */
     private static function profile(string $series, array $row, float $cover): Profile
     {
         $ribs = self::ribs($row, $cover);

@@ -10,7 +10,9 @@ use Imbrex\Core\Geometry\Point;
 /** A side of a sheet that lies at an edge of the face, in the frame of its card; counter-clockwise, inches. */
 final readonly class CardSide
 {
-    public function __construct(public EdgeKind $kind, public float $hem, public Point $from, public Point $to) {}
+    public function __construct(public EdgeKind $kind, public float $hem, public Point $from, public Point $to)
+    {
+    }
 
     /** The line that lies this far inside the side, square to it. */
     public function inwards(float $inches, MarkKind $kind): Line

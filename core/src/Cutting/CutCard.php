@@ -29,7 +29,8 @@ final readonly class CutCard
         public array $ribs,
         public array $marks,
         public bool $hookedRight,
-    ) {}
+    ) {
+    }
 
     /** The same card seen from the other side; flipping twice is the identity. */
     public function flipped(): self

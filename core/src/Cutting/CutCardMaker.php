@@ -20,7 +20,9 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class CutCardMaker
 {
-    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules) {}
+    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
+    {
+    }
 
     /** The back view, which is the one marked on. */
     public function card(Face $face, Panel $panel): CutCard
@@ -54,7 +56,7 @@ final readonly class CutCardMaker
         return $card->flipped();
     }
 
-    /** @param list<MovedEdge> $edges */
+    /** @param  list<MovedEdge>  $edges */
     private function edgeAt(array $edges, Point $middle): ?MovedEdge
     {
         foreach ($edges as $edge) {

@@ -7,8 +7,10 @@ namespace Imbrex\Core\Cutting;
 /** Panels of a face that are marked out alike: one card serves them all. */
 final readonly class CutGroup
 {
-    /** @param non-empty-list<Panel> $panels in the order they lie */
-    private function __construct(public array $panels) {}
+    /** @param  non-empty-list<Panel>  $panels in the order they lie */
+    private function __construct(public array $panels)
+    {
+    }
 
     /**
      * @param  list<Panel>  $panels

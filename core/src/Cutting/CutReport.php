@@ -13,7 +13,9 @@ use Imbrex\Core\Units\Length;
 /** Panels that cannot be made or carried as they are. */
 final readonly class CutReport
 {
-    public function __construct(private Profile $profile) {}
+    public function __construct(private Profile $profile)
+    {
+    }
 
     /**
      * @param  list<Panel>  $panels

@@ -43,7 +43,7 @@ final readonly class Cutter
         return $panels;
     }
 
-    /** @param list<MovedEdge> $rakes sides along which a panel is ripped rather than ended */
+    /** @param  list<MovedEdge>  $rakes sides along which a panel is ripped rather than ended */
     private function panel(Face $face, Strip $strip, Polygon $metal, int $piece, Polygon $blankFace, array $rakes, OrderLength $order): Panel
     {
         $ripped = $this->isCut($strip, $rakes, true, 0.0) || $this->isCut($strip, $rakes, false, 0.0);

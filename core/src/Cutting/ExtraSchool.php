@@ -21,7 +21,8 @@ final readonly class ExtraSchool
         public float $metalMoney,
         public float $riskMoney,
         public bool $chosen,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $sigma  inches

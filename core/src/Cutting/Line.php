@@ -9,7 +9,9 @@ use Imbrex\Core\Geometry\Point;
 /** A straight line to cut, bend or notch by, in the frame of its card (inches). */
 final readonly class Line
 {
-    public function __construct(public MarkKind $kind, public Point $from, public Point $to) {}
+    public function __construct(public MarkKind $kind, public Point $from, public Point $to)
+    {
+    }
 
     public function flipped(float $width): self
     {

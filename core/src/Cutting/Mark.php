@@ -10,11 +10,12 @@ namespace Imbrex\Core\Cutting;
  */
 final readonly class Mark
 {
-    /** @param string $name which mark it is: its words stand in the message catalogue under `mark.<name>` */
+    /** @param  string  $name which mark it is: its words stand in the message catalogue under `mark.<name>` */
     public function __construct(
         public string $name,
         public MarkKind $kind,
         public MarkLine $line,
         public float $distance,
-    ) {}
+    ) {
+    }
 }

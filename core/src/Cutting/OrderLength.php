@@ -10,10 +10,12 @@ use Imbrex\Core\Units\Rounding;
 /** How much longer than its blank a panel is ordered: blank + extra, rounded up to the ordering step. */
 final readonly class OrderLength
 {
-    /** @param float $extra inches */
-    private function __construct(public float $extra, private float $step) {}
+    /** @param  float  $extra inches */
+    private function __construct(public float $extra, private float $step)
+    {
+    }
 
-    /** @param float $sigma standard deviation of the reading error, inches */
+    /** @param  float  $sigma standard deviation of the reading error, inches */
     public static function by(RuleSet $rules, float $sigma): self
     {
         $extra = $rules->choice('order.school') === 'risk'
@@ -23,7 +25,7 @@ final readonly class OrderLength
         return new self($extra, $rules->number('order.step'));
     }
 
-    /** @param float $blank inches; never returns less */
+    /** @param  float  $blank inches; never returns less */
     public function of(float $blank): float
     {
         return max($blank, Rounding::Up->toStep($blank + $this->extra, $this->step));

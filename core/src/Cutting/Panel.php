@@ -32,5 +32,6 @@ final readonly class Panel
         public float $long,
         public float $short,
         public float $orderLength,
-    ) {}
+    ) {
+    }
 }

@@ -21,21 +21,22 @@ final readonly class Finding
         public Severity $severity,
         public string $where,
         public array $parameters,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, Length|float|int|string> $parameters */
+    /** @param  array<string, Length|float|int|string>  $parameters */
     public static function block(string $code, string $where, array $parameters = []): self
     {
         return new self($code, Severity::Block, $where, $parameters);
     }
 
-    /** @param array<string, Length|float|int|string> $parameters */
+    /** @param  array<string, Length|float|int|string>  $parameters */
     public static function settle(string $code, string $where, array $parameters = []): self
     {
         return new self($code, Severity::Settle, $where, $parameters);
     }
 
-    /** @param array<string, Length|float|int|string> $parameters */
+    /** @param  array<string, Length|float|int|string>  $parameters */
     public static function note(string $code, string $where, array $parameters = []): self
     {
         return new self($code, Severity::Note, $where, $parameters);

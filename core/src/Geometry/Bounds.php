@@ -7,7 +7,9 @@ namespace Imbrex\Core\Geometry;
 /** The upright rectangle round an outline, in inches of the face. */
 final readonly class Bounds
 {
-    public function __construct(public float $left, public float $bottom, public float $right, public float $top) {}
+    public function __construct(public float $left, public float $bottom, public float $right, public float $top)
+    {
+    }
 
     public function width(): float
     {

@@ -53,6 +53,7 @@ final readonly class EdgeMover
 
             return Tolerance::same($one['out'], $two['out']) ? [$points[0]] : $points;
         }
+
         // The outward normal of a counter-clockwise side is (dv, -du); solve normal·p = out for both sides.
         return [new Point(
             $corner->u + ($one['du'] * $two['out'] - $two['du'] * $one['out']) / $cross,
@@ -60,7 +61,7 @@ final readonly class EdgeMover
         )];
     }
 
-    /** @param array{du: float, dv: float, out: float} $line */
+    /** @param  array{du: float, dv: float, out: float}  $line */
     private function outwards(Point $corner, array $line): Point
     {
         return new Point($corner->u + $line['dv'] * $line['out'], $corner->v - $line['du'] * $line['out']);

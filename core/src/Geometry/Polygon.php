@@ -7,8 +7,10 @@ namespace Imbrex\Core\Geometry;
 /** A closed outline in face coordinates (inches), its corners counter-clockwise. */
 final readonly class Polygon
 {
-    /** @param list<Point> $corners at least three */
-    private function __construct(public array $corners) {}
+    /** @param  list<Point>  $corners at least three */
+    private function __construct(public array $corners)
+    {
+    }
 
     /**
      * @param  list<Point>  $corners  as drawn

@@ -7,7 +7,9 @@ namespace Imbrex\Core\Layout;
 /** The middle of the face is snapped and carries a seam, or the centre of a pan. Equal rips either way. */
 final readonly class CentreLine implements StartingSchool
 {
-    public function __construct(private bool $asSeam) {}
+    public function __construct(private bool $asSeam)
+    {
+    }
 
     public function moduleLine(Span $span, float $cover): float
     {

@@ -7,8 +7,10 @@ namespace Imbrex\Core\Layout;
 /** A seam, or a pan's centre, at a stated place: a door, a dormer, a valley's point. */
 final readonly class ControlPoint implements StartingSchool
 {
-    /** @param float $at u of the place, inches */
-    public function __construct(private float $at, private bool $asSeam) {}
+    /** @param  float  $at u of the place, inches */
+    public function __construct(private float $at, private bool $asSeam)
+    {
+    }
 
     public function moduleLine(Span $span, float $cover): float
     {

@@ -28,7 +28,8 @@ final readonly class FaceLayout
         public ?float $rightRip,
         public float $narrowestAllowed,
         public array $findings,
-    ) {}
+    ) {
+    }
 
     public function fullPanels(): int
     {

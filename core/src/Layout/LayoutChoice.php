@@ -20,7 +20,8 @@ final readonly class LayoutChoice
         public bool $asSeam = true,
         public float $nudge = 0.0,
         public bool $pinned = false,
-    ) {}
+    ) {
+    }
 
     /** The same decision with another school and no nudge: what the cards compare. */
     public function with(SchoolKind $school, ?bool $fromLeft = null): self

@@ -14,7 +14,9 @@ use Imbrex\Core\Units\Length;
 /** Lays panels out on one face: the metal's span, the school's module lines, the rips that remain. */
 final readonly class LayoutPlanner
 {
-    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules) {}
+    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
+    {
+    }
 
     public function lay(Face $face, LayoutChoice $choice): FaceLayout
     {
@@ -109,7 +111,7 @@ final readonly class LayoutPlanner
         };
         if (! $startsWithHand && $this->profile->family->isConcealed() && ! $this->profile->family->hasEqualLegs()) {
             $findings[] = Finding::note('layout.one-way', $face->id, [
-                'direction' => $this->profile->hand->runsLeftToRight() ? 'left-to-right' : 'right-to-left',
+                'direction' => $this->profile->hand->runsLeftToRight() ? 'rightwards' : 'leftwards',
             ]);
         }
 

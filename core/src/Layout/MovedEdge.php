@@ -18,7 +18,8 @@ final readonly class MovedEdge
         public EdgeAllowance $allowance,
         public Point $from,
         public Point $to,
-    ) {}
+    ) {
+    }
 
     /** Whether metal lies to its right looking up-slope: a counter-clockwise side that runs down. */
     public function isLeftSide(): bool

@@ -17,8 +17,10 @@ use Imbrex\Core\Rules\RuleSet;
 /** A face with every edge moved by what its detail asks of the metal; face coordinates, inches. */
 final readonly class MovedFace
 {
-    /** @param list<EdgeAllowance> $allowances of side i of the face, with its kind in `$face->edges` */
-    private function __construct(public Polygon $outline, private Face $face, private array $allowances) {}
+    /** @param  list<EdgeAllowance>  $allowances of side i of the face, with its kind in `$face->edges` */
+    private function __construct(public Polygon $outline, private Face $face, private array $allowances)
+    {
+    }
 
     /** Edges moved by their offsets: what metal covers. */
     public static function metal(Face $face, Profile $profile, bool $vented, RuleSet $rules): self

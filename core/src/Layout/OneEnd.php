@@ -7,7 +7,9 @@ namespace Imbrex\Core\Layout;
 /** A full panel at the starting rake, whatever remains at the far one. */
 final readonly class OneEnd implements StartingSchool
 {
-    public function __construct(private bool $fromLeft) {}
+    public function __construct(private bool $fromLeft)
+    {
+    }
 
     public function moduleLine(Span $span, float $cover): float
     {

@@ -12,7 +12,9 @@ use Imbrex\Core\Rules\RuleSet;
 /** The seam marks of a face along its eave and its high edge, all from one zero: the control line. */
 final readonly class RunningMarks
 {
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
     /** @return list<RunningMark> from left to right */
     public function alongEave(Face $face, FaceLayout $layout): array
@@ -51,7 +53,7 @@ final readonly class RunningMarks
         return $marks;
     }
 
-    /** @param callable(EdgeKind): bool $wanted */
+    /** @param  callable(EdgeKind): bool  $wanted */
     private function reaches(Face $face, float $u, callable $wanted): bool
     {
         foreach ($face->edges as $side => $kind) {

@@ -7,7 +7,9 @@ namespace Imbrex\Core\Layout;
 /** The width metal must cover on a face: u of its left and right limit, inches. */
 final readonly class Span
 {
-    public function __construct(public float $left, public float $right) {}
+    public function __construct(public float $left, public float $right)
+    {
+    }
 
     public function width(): float
     {

@@ -19,7 +19,8 @@ final readonly class Strip
         public float $cover,
         public float $left,
         public float $right,
-    ) {}
+    ) {
+    }
 
     public function moduleRight(): float
     {

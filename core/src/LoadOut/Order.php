@@ -20,5 +20,6 @@ final readonly class Order
         public float $squareFeet,
         public float $wasteSquareFeet,
         public float $pounds,
-    ) {}
+    ) {
+    }
 }

@@ -18,9 +18,11 @@ final readonly class OrderBuilder
     /** A hand-hold about every 10 ft keeps a long panel from buckling. */
     private const HAND_HOLD = 120.0;
 
-    public function __construct(private Profile $profile, private Material $material, private string $gauge) {}
+    public function __construct(private Profile $profile, private Material $material, private string $gauge)
+    {
+    }
 
-    /** @param list<Panel> $panels */
+    /** @param  list<Panel>  $panels */
     public function build(array $panels): Order
     {
         $groups = [];
@@ -44,7 +46,7 @@ final readonly class OrderBuilder
         );
     }
 
-    /** @param non-empty-list<Panel> $panels */
+    /** @param  non-empty-list<Panel>  $panels */
     private function line(array $panels): OrderLine
     {
         $length = $panels[0]->orderLength;

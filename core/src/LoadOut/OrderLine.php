@@ -23,5 +23,6 @@ final readonly class OrderLine
         public float $pounds,
         public float $poundsEach,
         public int $hands,
-    ) {}
+    ) {
+    }
 }

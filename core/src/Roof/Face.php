@@ -13,14 +13,15 @@ final readonly class Face
 {
     private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
 
-    /** @param list<EdgeKind> $edges kind of side i, from corner i to the next */
+    /** @param  list<EdgeKind>  $edges kind of side i, from corner i to the next */
     public function __construct(
         public string $id,
         public string $name,
         public Pitch $pitch,
         public Polygon $outline,
         public array $edges,
-    ) {}
+    ) {
+    }
 
     public function areaSquareFeet(): float
     {

@@ -13,7 +13,9 @@ final readonly class Roof
      * @param  list<Face>  $faces
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $faces, public array $findings) {}
+    public function __construct(public array $faces, public array $findings)
+    {
+    }
 
     public function face(string $id): ?Face
     {

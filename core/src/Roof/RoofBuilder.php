@@ -17,9 +17,11 @@ final readonly class RoofBuilder
     /** Sides of a plane that came from readings: from the low left corner, counter-clockwise. */
     private const MEASURED_EDGES = [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake];
 
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
-    /** @param list<PlaneSurvey> $surveys */
+    /** @param  list<PlaneSurvey>  $surveys */
     public function build(array $surveys): Roof
     {
         $faces = [];

@@ -10,7 +10,7 @@ namespace Imbrex\Core\Rules;
  */
 final readonly class HouseRule
 {
-    /** @param list<string> $choices the accepted words of a rule that is a choice; empty for a number */
+    /** @param  list<string>  $choices the accepted words of a rule that is a choice; empty for a number */
     private function __construct(
         public string $key,
         public RuleUnit $unit,
@@ -18,15 +18,16 @@ final readonly class HouseRule
         public float $least,
         public float $most,
         public array $choices,
-    ) {}
+    ) {
+    }
 
-    /** @param float $least smallest and `$most` largest accepted value, both in the rule's unit */
+    /** @param  float  $least smallest and `$most` largest accepted value, both in the rule's unit */
     public static function number(string $key, RuleUnit $unit, float $default, float $least, float $most): self
     {
         return new self($key, $unit, $default, $least, $most, []);
     }
 
-    /** @param list<string> $choices the first is the default */
+    /** @param  list<string>  $choices the first is the default */
     public static function choice(string $key, array $choices): self
     {
         return new self($key, RuleUnit::Choice, $choices[0] ?? '', 0.0, 0.0, $choices);

@@ -7,8 +7,10 @@ namespace Imbrex\Core\Rules;
 /** The house rules as they hold for one job: the job's own values over the defaults. */
 final readonly class RuleSet
 {
-    /** @param array<string, float|string> $own */
-    private function __construct(private array $own) {}
+    /** @param  array<string, float|string>  $own */
+    private function __construct(private array $own)
+    {
+    }
 
     /**
      * @param  array<string, float|string>  $own  values in each rule's unit, by key

@@ -13,9 +13,11 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class Adopter
 {
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
-    /** @param list<Reading> $readings of any quantity */
+    /** @param  list<Reading>  $readings of any quantity */
     public function adopt(array $readings, Quantity $quantity): ?Adoption
     {
         $own = array_values(array_filter($readings, static fn (Reading $r): bool => $r->quantity === $quantity));
@@ -25,7 +27,7 @@ final readonly class Adopter
         usort($own, static fn (Reading $a, Reading $b): int => $a->source->rank() <=> $b->source->rank());
         $source = $own[0]->source;
         $deciding = array_values(array_filter($own, static fn (Reading $r): bool => $r->source->rank() === $source->rank()));
-        $values = array_map(static fn (Reading $r): float => $r->value, $deciding);
+        $values = [$own[0]->value, ...array_map(static fn (Reading $r): float => $r->value, array_slice($deciding, 1))];
         $value = match (true) {
             $quantity === Quantity::Pitch => $this->pitch($values),
             $quantity->longestGoverns() => max($values),
@@ -35,7 +37,7 @@ final readonly class Adopter
         return new Adoption($quantity, $value, $source, max($values) - min($values), $this->compare($own, $value, $quantity));
     }
 
-    /** @param non-empty-list<float> $values */
+    /** @param  non-empty-list<float>  $values */
     private function middle(array $values): float
     {
         sort($values);

@@ -17,7 +17,8 @@ final readonly class Adoption
         public Source $source,
         public float $spread,
         public array $comparisons,
-    ) {}
+    ) {
+    }
 
     /** @return list<Reading> those of the best source, which alone decide */
     public function deciding(): array

@@ -9,11 +9,12 @@ use Imbrex\Core\Geometry\Polygon;
 /** A plane as its readings close it; the outline is null while too few are there. */
 final readonly class ClosedPlane
 {
-    /** @param list<Miss> $misses */
+    /** @param  list<Miss>  $misses */
     public function __construct(
         public ?Polygon $outline,
         public ?Squareness $squareness,
         public array $misses,
         public ?Reading $culprit,
-    ) {}
+    ) {
+    }
 }

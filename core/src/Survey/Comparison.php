@@ -13,5 +13,6 @@ final readonly class Comparison
         public float $tolerance,
         public bool $agrees,
         public bool $adopted,
-    ) {}
+    ) {
+    }
 }

@@ -7,5 +7,7 @@ namespace Imbrex\Core\Survey;
 /** By how many inches a reading misses the plane the best readings close to. */
 final readonly class Miss
 {
-    public function __construct(public Reading $reading, public float $inches) {}
+    public function __construct(public Reading $reading, public float $inches)
+    {
+    }
 }

@@ -27,5 +27,6 @@ final readonly class Plane
         public ?string $ridgeWith = null,
         public bool $roofOver = false,
         public int $oldLayers = 0,
-    ) {}
+    ) {
+    }
 }

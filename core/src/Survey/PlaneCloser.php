@@ -13,7 +13,9 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class PlaneCloser
 {
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
     /**
      * @param  array<string, Adoption>  $adoptions
@@ -45,7 +47,7 @@ final readonly class PlaneCloser
         );
     }
 
-    /** @param array<string, Adoption> $adoptions */
+    /** @param  array<string, Adoption>  $adoptions */
     private function height(array $adoptions): ?float
     {
         if (isset($adoptions[Quantity::EaveToRidge->value])) {
@@ -107,7 +109,7 @@ final readonly class PlaneCloser
         );
     }
 
-    /** @param list<Reading> $deciding */
+    /** @param  list<Reading>  $deciding */
     private function raisedToReadings(Quadrilateral $shape, array $deciding): Quadrilateral
     {
         $short = 0.0;

@@ -31,5 +31,6 @@ final readonly class PlaneSurvey
         public bool $taped,
         public array $tapeNext,
         public array $findings,
-    ) {}
+    ) {
+    }
 }

@@ -13,8 +13,10 @@ use Imbrex\Core\Geometry\Polygon;
  */
 final readonly class Quadrilateral
 {
-    /** @param float $eave inches; `$right` and `$left` are the high corners in face coordinates */
-    public function __construct(public float $eave, public Point $right, public Point $left) {}
+    /** @param  float  $eave inches; `$right` and `$left` are the high corners in face coordinates */
+    public function __construct(public float $eave, public Point $right, public Point $left)
+    {
+    }
 
     /** Null for an outline that does not have four sides and start along its eave. */
     public static function ofOutline(Polygon $outline): ?self

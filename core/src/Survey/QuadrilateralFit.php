@@ -17,12 +17,19 @@ final readonly class QuadrilateralFit
 
     private const DAMPING = 1e-6;
 
+    /** Inches by which each unknown is moved to feel the slope, and below which a step no longer matters. */
+    private const PROBE = 1e-5;
+
+    private const SETTLED = 1e-9;
+
     /** A corner no diagonal reaches is taken as square; one that is measured is free to lean this much (in). */
     private const LEAN_UNMEASURED = 0.125;
 
     private const LEAN_MEASURED = 48.0;
 
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
     /**
      * @param  list<Reading>  $readings  lengths only
@@ -38,15 +45,13 @@ final readonly class QuadrilateralFit
             $jacobian = [];
             foreach (array_keys($p) as $k) {
                 $q = $p;
-                $q[$k] += 1e-5;
-                $ahead = $this->residuals($q, $readings, $weights, $leans);
-                $jacobian[$k] = array_map(static fn (float $a, float $b): float => ($a - $b) / 1e-5, $ahead, $residuals);
+                $q[$k] += self::PROBE;
+                $ahead = $this->residuals(array_values($q), $readings, $weights, $leans);
+                $jacobian[$k] = array_map(static fn (float $a, float $b): float => ($a - $b) / self::PROBE, $ahead, $residuals);
             }
             $change = $this->solve($jacobian, $residuals);
-            foreach ($change as $k => $delta) {
-                $p[$k] -= $delta;
-            }
-            if (max(array_map(abs(...), $change)) < 1e-9) {
+            $p = array_map(static fn (float $value, float $delta): float => $value - $delta, $p, $change);
+            if (max(0.0, ...array_map(abs(...), $change)) < self::SETTLED) {
                 break;
             }
         }
@@ -80,13 +85,13 @@ final readonly class QuadrilateralFit
         return $best;
     }
 
-    /** @param list<float> $p */
+    /** @param  list<float>  $p */
     private function shape(array $p): Quadrilateral
     {
         return new Quadrilateral($p[0], new Point($p[1], $p[2]), new Point($p[3], $p[4]));
     }
 
-    /** @param list<Reading> $readings */
+    /** @param  list<Reading>  $readings */
     private function lean(array $readings, Quantity $diagonal): float
     {
         foreach ($readings as $reading) {

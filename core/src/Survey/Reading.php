@@ -19,5 +19,6 @@ final readonly class Reading
         public Source $source,
         public float $at = 0.5,
         public ?string $time = null,
-    ) {}
+    ) {
+    }
 }

@@ -7,8 +7,10 @@ namespace Imbrex\Core\Survey;
 /** A 3-4-5 triangle scaled up as large as the plane allows, in whole feet: the larger, the truer the corner. */
 final readonly class SquareTriangle
 {
-    /** @param float $alongEave inches; likewise up the rake and across */
-    private function __construct(public float $alongEave, public float $upRake, public float $across) {}
+    /** @param  float  $alongEave inches; likewise up the rake and across */
+    private function __construct(public float $alongEave, public float $upRake, public float $across)
+    {
+    }
 
     /** Null where not even 3 ft by 4 ft fits. */
     public static function largestIn(float $width, float $height): ?self

@@ -23,7 +23,8 @@ final readonly class Squareness
         public float $right,
         public float $ridgeRise,
         public bool $hidden,
-    ) {}
+    ) {
+    }
 
     /**
      * Lean of a parallelogram by its diagonals: d1² − d2² = 4 · eave · rake · sin(skew).

@@ -13,5 +13,7 @@ final readonly class SurveyReport
      * @param  list<Finding>  $findings
      * @param  list<Quantity>  $tapeNext
      */
-    public function __construct(public array $findings, public array $tapeNext) {}
+    public function __construct(public array $findings, public array $tapeNext)
+    {
+    }
 }

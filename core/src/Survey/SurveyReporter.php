@@ -12,9 +12,11 @@ use Imbrex\Core\Units\Length;
 /** What is to settle about a plane's readings, and what to tape next. */
 final readonly class SurveyReporter
 {
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
-    /** @param array<string, Adoption> $adoptions */
+    /** @param  array<string, Adoption>  $adoptions */
     public function on(Plane $plane, array $adoptions, ClosedPlane $closed, ?float $rise, bool $taped): SurveyReport
     {
         $findings = [];

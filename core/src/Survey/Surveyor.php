@@ -9,7 +9,9 @@ use Imbrex\Core\Rules\RuleSet;
 /** The first stage: from readings to planes one can order by. */
 final readonly class Surveyor
 {
-    public function __construct(private RuleSet $rules) {}
+    public function __construct(private RuleSet $rules)
+    {
+    }
 
     /**
      * @param  list<Plane>  $planes
@@ -20,7 +22,7 @@ final readonly class Surveyor
         return array_map(fn (Plane $plane): PlaneSurvey => $this->plane($plane, $planes), $planes);
     }
 
-    /** @param list<Plane> $planes */
+    /** @param  list<Plane>  $planes */
     private function plane(Plane $plane, array $planes): PlaneSurvey
     {
         $readings = [...$plane->readings, ...$this->sharedRidge($plane, $planes)];

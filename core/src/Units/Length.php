@@ -12,7 +12,9 @@ final readonly class Length
 {
     public const MILLIMETRES_PER_INCH = 25.4;
 
-    private function __construct(public float $inches) {}
+    private function __construct(public float $inches)
+    {
+    }
 
     public static function ofInches(float $inches): self
     {

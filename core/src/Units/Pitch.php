@@ -7,7 +7,9 @@ namespace Imbrex\Core\Units;
 /** The slope of a roof plane: rise in 12 of run. */
 final readonly class Pitch
 {
-    private function __construct(public float $riseIn12) {}
+    private function __construct(public float $riseIn12)
+    {
+    }
 
     public static function ofRise(float $riseIn12): self
     {

@@ -13,14 +13,15 @@ final readonly class TapePrinter
     public function __construct(
         private Division $division = Division::Sixteenth,
         private bool $inchesOnly = false,
-    ) {}
+    ) {
+    }
 
     public function inInches(): self
     {
         return new self($this->division, true);
     }
 
-    /** @param float $inches unrounded; a negative length (a difference) is printed with a minus sign */
+    /** @param  float  $inches unrounded; a negative length (a difference) is printed with a minus sign */
     public function print(float $inches, Rounding $rounding = Rounding::Nearest): string
     {
         if ($this->division === Division::Millimetre) {

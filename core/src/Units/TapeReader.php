@@ -18,7 +18,9 @@ final readonly class TapeReader
 
     private const FRACTION = '(\d+)\/(\d+)';
 
-    public function __construct(private UnitSystem $units = UnitSystem::Imperial) {}
+    public function __construct(private UnitSystem $units = UnitSystem::Imperial)
+    {
+    }
 
     /** @throws TapeFault when it is no length, or could be two */
     public function read(string $typed): Length

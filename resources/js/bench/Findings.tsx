@@ -3,14 +3,15 @@ import type { PlanFinding } from '../api/contract';
 import { Said } from '../tape/Len';
 
 /** What is to settle, the gravest first. */
-export function Findings({ findings, title }: { findings: PlanFinding[]; title?: string }) {
+export function Findings({ findings }: { findings: PlanFinding[] }) {
     const { t } = useTranslation();
     if (findings.length === 0) return null;
     const gravity = { block: 0, settle: 1, note: 2 };
     const sorted = [...findings].sort((a, b) => gravity[a.severity] - gravity[b.severity]);
+    const title = t(sorted.some((finding) => finding.severity !== 'note') ? 'findings.settle' : 'findings.note');
     return (
-        <section aria-label={title ?? t('findings.settle')}>
-            {title && <h3>{title}</h3>}
+        <section aria-label={title}>
+            <h3>{title}</h3>
             {sorted.map((finding, i) => (
                 <div key={`${finding.code}${i}`} className="finding" data-severity={finding.severity}>
                     <span className="visually-hidden">{t(`severity.${finding.severity}`)}: </span>

@@ -7,7 +7,7 @@ export function ChangeLine({ change }: { change: Change[] }) {
     const { t } = useTranslation();
     const print = useJobTape();
     const said = change.map(({ code, parameters }) =>
-        t(`change.${code}`, { ...parameters, ...(typeof parameters.nudge === 'number' ? { nudge: print(parameters.nudge) } : {}) }),
+        t(`change.${code}`, { ...parameters, ...(typeof parameters.nudge === 'number' ? { nudge: print(parameters.nudge) } : {}), ...(parameters.school ? { school: t(`school.${parameters.school}`) } : {}) }),
     );
     return <>{said.join(' · ')}</>;
 }

@@ -1,5 +1,5 @@
 import { Suspense, useEffect, useMemo, useState } from 'react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Navigate, useParams } from 'react-router';
 import { call, ApiError } from '../api/client';
@@ -19,18 +19,11 @@ import { Refused } from './Refused';
 export default function Workspace() {
     const { job = '' } = useParams();
     const { t } = useTranslation();
-    const client = useQueryClient();
     const session = useSession();
-    const kept = useQuery({ queryKey: ['job', job], queryFn: () => call<KeptJob>('GET', `jobs/${job}`), staleTime: Infinity, gcTime: 0, retry: (n, error) => !(error instanceof ApiError) && n < 2 });
+    const kept = useQuery({ queryKey: ['job', job], queryFn: () => call<KeptJob>('GET', `jobs/${job}`), staleTime: Infinity, gcTime: 0, refetchOnReconnect: false, retry: (n, error) => !(error instanceof ApiError) && n < 2 });
     const mayChange = session.data?.user?.may.change ?? false;
     const open = useMemo(() => (kept.data ? new JobSession(job, kept.data, mayChange) : null), [job, kept.data, mayChange]);
-    useEffect(
-        () => () => {
-            open?.close();
-            client.removeQueries({ queryKey: ['job', job] });
-        },
-        [open, client, job],
-    );
+    useEffect(() => () => open?.close(), [open]);
     if (kept.isError) {
         return (
             <main className="narrow stack">

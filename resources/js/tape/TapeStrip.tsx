@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useJobTape } from './JobTape';
 import { LenText, Len } from './Len';
 
 export interface TapeMark {
@@ -80,7 +81,7 @@ export function TapeStrip({ title, hint, from, to, marks, focus, unsigned = fals
                     <svg width={width} height={HEIGHT} role="img" aria-label={title}>
                         <rect x={4} y={1} width={width - 8} height={BODY} fill="var(--tape)" stroke="var(--ink)" strokeWidth="1.3" />
                         <Ticks from={from} to={to} scale={scale} x={x} unsigned={unsigned} />
-                        <Marks sorted={sorted} x={x} unsigned={unsigned} inchesOnly={inchesOnly} />
+                        <Marks sorted={sorted} x={x} width={width} unsigned={unsigned} inchesOnly={inchesOnly} />
                     </svg>
                 </div>
             )}
@@ -110,16 +111,25 @@ function Ticks({ from, to, scale, x, unsigned }: { from: number; to: number; sca
     return <g aria-hidden="true">{ticks}</g>;
 }
 
-/** Marks with their lengths below; where two would run into each other, the less important length gives way. */
-function Marks({ sorted, x, unsigned, inchesOnly }: { sorted: TapeMark[]; x: (at: number) => number; unsigned: boolean; inchesOnly: boolean }) {
+type Anchor = 'middle' | 'start' | 'end';
+
+/** Marks with their lengths below. A length moves to one side of its mark before it gives way to a weightier one. */
+function Marks({ sorted, x, width, unsigned, inchesOnly }: { sorted: TapeMark[]; x: (at: number) => number; width: number; unsigned: boolean; inchesOnly: boolean }) {
+    const print = useJobTape();
+    const words = (mark: TapeMark) => `${mark.label ? `${mark.label} ` : ''}${print(unsigned ? Math.abs(mark.at) : mark.at, 'nearest', inchesOnly)}`;
     const taken: [number, number][] = [];
-    const labelled = new Set<TapeMark>();
+    const anchors = new Map<TapeMark, Anchor>();
     for (const mark of [...sorted].sort((a, b) => Number(b.strong ?? false) - Number(a.strong ?? false))) {
-        const half = 4 + (mark.label ? mark.label.length * 3.4 + 6 : 0) + 26;
-        const [left, right] = [x(mark.at) - half, x(mark.at) + half];
-        if (taken.every(([l, r]) => right < l || left > r)) {
-            taken.push([left, right]);
-            labelled.add(mark);
+        const wide = words(mark).length * 7.1 + 8;
+        const crowd = (side: -1 | 1) => sorted.some((other) => (other.at - mark.at) * side > 0 && Math.abs(x(other.at) - x(mark.at)) < wide * 0.8);
+        const order: Anchor[] = crowd(-1) && !crowd(1) ? ['start', 'middle', 'end'] : crowd(1) && !crowd(-1) ? ['end', 'middle', 'start'] : ['middle', 'end', 'start'];
+        for (const anchor of order) {
+            const left = x(mark.at) - (anchor === 'middle' ? wide / 2 : anchor === 'end' ? wide : 0);
+            if (left >= 0 && left + wide <= width && taken.every(([l, r]) => left + wide < l || left > r)) {
+                taken.push([left, left + wide]);
+                anchors.set(mark, anchor);
+                break;
+            }
         }
     }
     return (
@@ -127,8 +137,8 @@ function Marks({ sorted, x, unsigned, inchesOnly }: { sorted: TapeMark[]; x: (at
             {sorted.map((mark, i) => (
                 <g key={i}>
                     <line x1={x(mark.at)} x2={x(mark.at)} y1={1} y2={BODY + 7} stroke={mark.tone === 'chalk' ? 'var(--chalk)' : 'var(--ink)'} strokeWidth={mark.strong ? 3.4 : 2} />
-                    {labelled.has(mark) && (
-                        <text x={x(mark.at)} y={BODY + 24} textAnchor="middle" fontSize="15" fontWeight={mark.strong ? 720 : 600} className={mark.tone === 'chalk' && mark.strong ? 'chalk' : ''}>
+                    {anchors.has(mark) && (
+                        <text x={x(mark.at)} y={BODY + 24} textAnchor={anchors.get(mark)} fontSize="15" fontWeight={mark.strong ? 720 : 600} className={mark.tone === 'chalk' && mark.strong ? 'chalk' : ''}>
                             {mark.label ? `${mark.label} ` : ''}
                             <LenText inches={unsigned ? Math.abs(mark.at) : mark.at} inchesOnly={inchesOnly} />
                         </text>

@@ -17,13 +17,13 @@ const END = 9;
 export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
-    const tall = Math.max(280, size[1]) - 74;
+    const tall = Math.max(280, size[1]) - 92;
     const end = Math.min(END, view.length / 2.5);
     const broken = view.length > 3 * END;
     const reach = broken ? tall * 0.36 : (tall * end) / view.length;
-    const wide = Math.min(size[0] - 190, Math.max(90, broken ? (view.width * reach) / end : (view.width * tall) / view.length));
+    const wide = Math.min(size[0] - 236, Math.max(90, broken ? (view.width * reach) / end : (view.width * tall) / view.length));
     const x0 = (size[0] - wide) / 2;
-    const y0 = 36;
+    const y0 = 54;
     const height = (v: number): number => {
         if (!broken) return (v / view.length) * tall;
         if (v <= end) return (v / end) * reach;
@@ -38,7 +38,7 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
     return (
         <div className="drawing" ref={box} style={{ flex: '2 1 340px', minHeight: 380 }}>
             <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: view.panel })}>
-                <text x={mid} y={20} textAnchor="middle" fontSize="16" className="muted">{t(back ? 'card.back' : 'card.face')}</text>
+                <text x={mid} y={18} textAnchor="middle" fontSize="16" className="muted">{t(back ? 'card.back' : 'card.face')}</text>
                 <polygon points={points} fill={back ? 'color-mix(in srgb, var(--metal) 45%, var(--rule))' : 'var(--metal)'} stroke="var(--ink)" strokeWidth="1.6" />
                 {view.ribs.map((rib) => {
                     const [x, foot] = at([rib, 0]);
@@ -72,7 +72,7 @@ function Side({ x, y1, y2, inches, anchor }: { x: number; y1: number; y2: number
     return (
         <g>
             <path className="dim" fill="none" d={`M${x - 6} ${y1} h12 M${x} ${y1} V${y2} M${x - 6} ${y2} h12`} />
-            <text x={x + (anchor === 'end' ? -8 : 8)} y={middle - 30} textAnchor={anchor} fontSize="20" fontWeight="700"><LenText inches={inches} inchesOnly /></text>
+            <text x={x + (anchor === 'end' ? -8 : 8)} y={middle - 30} textAnchor={anchor} fontSize="19" fontWeight="700"><LenText inches={inches} inchesOnly /></text>
         </g>
     );
 }

@@ -54,7 +54,7 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
                 {onNext && <Button variant="contained" onClick={onNext}>{t('cuts.next')}</Button>}
                 <Button variant="outlined" color="inherit" onClick={onFlip}>{t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd></Button>
             </div>
-            <Findings findings={findings} title={t('findings.settle')} />
+            <Findings findings={findings} />
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.cutting')}</p>
         </aside>

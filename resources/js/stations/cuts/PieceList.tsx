@@ -9,7 +9,7 @@ export function PieceList({ slice, picked, onPick }: { slice: CutsSlice; picked:
     const row = useRef<HTMLTableRowElement>(null);
     useEffect(() => row.current?.scrollIntoView({ block: 'nearest' }), [picked]);
     return (
-        <div style={{ flex: '1 1 290px', maxWidth: 330, overflowY: 'auto', minHeight: 200, maxHeight: '100%' }} tabIndex={0} role="group" aria-label={t('cuts.pieces')}>
+        <div className="pieces" tabIndex={0} role="group" aria-label={t('cuts.pieces')}>
             {slice.faces.map((face) => (
                 <section key={face.id}>
                     <h3 style={{ marginTop: 0 }}>{face.name}</h3>

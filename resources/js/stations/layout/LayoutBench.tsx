@@ -40,6 +40,22 @@ export function LayoutBench({ laid, face, choice, free, pinned, onChoose, onNudg
             <p className="muted" style={{ marginBottom: 10 }}>
                 {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })}
             </p>
+            {mayChange && (
+                <div className="rowed" style={{ marginBottom: 10 }}>
+                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={() => onChoose({ ...choice, school: layout.school, pinned: !pinned })}>{t(pinned ? 'layout.unpin' : 'layout.pin')}</Button>
+                    <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(-mark)} aria-label={t('layout.nudge-left')}>[ ←</Button>
+                    <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(mark)} aria-label={t('layout.nudge-right')}>→ ]</Button>
+                    {nudged && (
+                        <span className="nowrap">
+                            <Len inches={Math.abs(layout.nudge)} /> {t(layout.nudge > 0 ? 'layout.to-right' : 'layout.to-left')}{' '}
+                            {free && <button type="button" className="linkish" onClick={() => onNudge(-layout.nudge)}>{t('layout.nudge-back')}</button>}
+                        </span>
+                    )}
+                </div>
+            )}
+            {pinned && <p className="good" style={{ margin: '0 0 8px' }}>{t('layout.pinned')}</p>}
+            <Findings findings={laid.findings} />
+            <h3>{t('layout.compared')}</h3>
             {laid.alternatives.map((one) => (
                 <Alternative key={`${one.school}${one.start ?? ''}`} one={one} nudged={one.chosen && nudged} disabled={!free} onChoose={() => choose(one)} />
             ))}
@@ -52,21 +68,6 @@ export function LayoutBench({ laid, face, choice, free, pinned, onChoose, onNudg
                     </TextField>
                 </div>
             )}
-            {mayChange && (
-                <div className="rowed" style={{ marginTop: 4 }}>
-                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={() => onChoose({ ...choice, school: layout.school, pinned: !pinned })}>{t(pinned ? 'layout.unpin' : 'layout.pin')}</Button>
-                    <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(-mark)} aria-label={t('layout.nudge-left')}>[ ←</Button>
-                    <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(mark)} aria-label={t('layout.nudge-right')}>→ ]</Button>
-                    {nudged && (
-                        <span className="nowrap">
-                            <Len inches={Math.abs(layout.nudge)} /> {t(layout.nudge > 0 ? 'layout.to-right' : 'layout.to-left')}{' '}
-                            {free && <button type="button" className="linkish" onClick={() => onNudge(-layout.nudge)}>{t('layout.nudge-back')}</button>}
-                        </span>
-                    )}
-                </div>
-            )}
-            {pinned && <p className="good" style={{ marginTop: 8 }}>{t('layout.pinned')}</p>}
-            <Findings findings={laid.findings} title={t('findings.settle')} />
             {mayChange && <Button variant="outlined" color="inherit" onClick={onSystem} sx={{ mt: 1 }}>{t('system.choose')}</Button>}
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.layout')}</p>
@@ -85,8 +86,8 @@ function Alternative({ one, nudged, disabled, onChoose }: { one: LayoutAlternati
             </span>
             <MiniFace one={one} />
             <p>
-                {one.tooNarrow ? `${t('school.too-narrow')} ` : ''}
-                {t(`school.${one.school}.why`)} {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
+                {one.tooNarrow && <span className="stop">{t('school.too-narrow')} </span>}
+                {!one.tooNarrow && t(`school.${one.school}.why`)} {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
             </p>
         </button>
     );
@@ -97,9 +98,9 @@ function Rips({ one }: { one: LayoutAlternative }) {
     const { leftRip, rightRip } = one;
     if (leftRip === null && rightRip === null) return <>{t('layout.no-rips')}</>;
     if (leftRip !== null && rightRip !== null) {
-        return Math.abs(leftRip - rightRip) < 1e-6 ? <><Len inches={leftRip} /> {t('layout.each-end')}</> : <><Len inches={leftRip} /> {t('layout.and')} <Len inches={rightRip} /></>;
+        return Math.abs(leftRip - rightRip) < 1e-6 ? <><Len inches={leftRip} inchesOnly /> {t('layout.each-end')}</> : <><Len inches={leftRip} inchesOnly /> {t('layout.and')} <Len inches={rightRip} inchesOnly /></>;
     }
-    return <><Len inches={(leftRip ?? rightRip) as number} /> {t(leftRip === null ? 'layout.last-rip' : 'layout.first-rip')}</>;
+    return <><Len inches={(leftRip ?? rightRip) as number} inchesOnly /> {t(leftRip === null ? 'layout.last-rip' : 'layout.first-rip')}</>;
 }
 
 /** The face's width at a glance: seams, and rips in colour. */

@@ -33,6 +33,7 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
     const control = layout.control + shift;
     const [cx, cTop] = view.at(control, top);
     const [, cBottom] = view.at(control, bottom);
+    const cLabel = Math.max(52, Math.min(size[0] - 52, cx));
 
     const down = (event: PointerEvent<SVGSVGElement>) => {
         if (!mayDrag || event.button !== 0) return;
@@ -62,8 +63,8 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
                     })}
                     {face.outline.map((corner, i) => <EdgeLine key={i} kind={face.edges[i]} from={view.at(...corner)} to={view.at(...face.outline[(i + 1) % face.outline.length])} />)}
                     <line className="chalk-line" x1={cx} x2={cx} y1={cTop - 24} y2={cBottom + 12} />
-                    <rect x={cx - 50} y={cTop - 46} width="100" height="22" rx="3" fill="var(--chalk)" />
-                    <text x={cx} y={cTop - 30} textAnchor="middle" fontSize="15" fontWeight="650" style={{ fill: '#1E2629' }}>{t('layout.control-line')}</text>
+                    <rect x={cLabel - 50} y={cTop - 46} width="100" height="22" rx="3" fill="var(--chalk)" />
+                    <text x={cLabel} y={cTop - 30} textAnchor="middle" fontSize="15" fontWeight="650" style={{ fill: '#1E2629' }}>{t('layout.control-line')}</text>
                     {moving ? (
                         <text x={size[0] / 2} y={16} textAnchor="middle" fontSize="17" fontWeight="680" className="chalk">
                             <LenText inches={layout.nudge + shift} /> {t('layout.nudged')}
@@ -89,7 +90,7 @@ function RipLabels({ laid, at }: { laid: LaidFace; at: (u: number) => [number, n
         <>
             {ends.map(({ rip, u, anchor }) => (
                 <text key={anchor} x={at(u)[0]} y={at(u)[1] + 30} textAnchor={anchor} fontSize="16" fontWeight="650">
-                    {t('layout.rip')} <LenText inches={rip} />
+                    {t('layout.rip')} <LenText inches={rip} inchesOnly />
                 </text>
             ))}
         </>

@@ -31,7 +31,7 @@ export function LayoutTape({ laid }: { laid: LaidFace }) {
             marks={marks}
             focus={0}
             unsigned
-            room={58}
+            room={72}
         />
     );
 }

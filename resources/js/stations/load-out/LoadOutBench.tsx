@@ -57,7 +57,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                 <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/cut-list.csv`} download>{t('load.csv')}</Button>
                 <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/job.json`} download>{t('load.json')}</Button>
             </div>
-            <Findings findings={slice.findings} title={t('findings.settle')} />
+            <Findings findings={slice.findings} />
             <h3>{t('load.release-title')}</h3>
             {newest ? (
                 <div className="finding" data-severity={changed ? 'settle' : 'note'}>

@@ -36,7 +36,7 @@ export function SurveyBench({ plane, survey, quantity, onPick }: SurveyBenchProp
                 </p>
             )}
             <Readings key={quantity} plane={plane} quantity={quantity} adoption={adoption} misses={survey?.misses ?? []} culprit={survey?.culprit ?? null} />
-            {survey && <Findings findings={survey.findings} title={t('findings.settle')} />}
+            {survey && <Findings findings={survey.findings} />}
             {survey && survey.tapeNext.length > 0 && (
                 <section>
                     <h3>{t('survey.tape-next')}</h3>

@@ -25,15 +25,15 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
     const known = survey?.outline !== null && survey !== undefined;
     const edges: EdgeKind[] = plane.edges ?? MEASURED;
     const compact = size[0] < 520;
-    const view = frame(outline, size, { x: compact ? 62 : 118, top: 74, bottom: 62 });
+    const view = frame(outline, size, { x: compact ? 84 : 118, top: 74, bottom: 62 });
     const side = (i: number): [PlanPoint, PlanPoint] => [view.at(...outline[i]), view.at(...outline[(i + 1) % outline.length])];
     const fourSided = outline.length === 4;
     const dimensions: { quantity: Quantity; from: PlanPoint; to: PlanPoint; out: number; slant?: boolean }[] = fourSided
         ? [
               { quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 },
-              { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 26 : 50 },
+              { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 42 : 50 },
               { quantity: 'ridge', from: side(2)[0], to: side(2)[1], out: 40 },
-              { quantity: 'leftRake', from: side(3)[0], to: side(3)[1], out: compact ? 26 : 50 },
+              { quantity: 'leftRake', from: side(3)[0], to: side(3)[1], out: compact ? 42 : 50 },
           ]
         : [];
     const [low, right, high, left] = outline.map((corner) => view.at(...corner));
@@ -44,11 +44,11 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                     <polygon className="metal" points={pointsOf(outline, view)} opacity={known ? 1 : 0.45} />
                     {fourSided && <line x1={low[0]} y1={low[1]} x2={high[0]} y2={high[1]} stroke="var(--seam)" strokeDasharray="2 6" />}
                     {fourSided && <line x1={right[0]} y1={right[1]} x2={left[0]} y2={left[1]} stroke="var(--seam)" strokeDasharray="2 6" />}
-                    <UpTheSlope survey={survey} outline={outline} view={view} active={quantity === 'eaveToRidge'} onPick={onPick} />
+                    <UpTheSlope compact={compact} survey={survey} outline={outline} view={view} active={quantity === 'eaveToRidge'} onPick={onPick} />
                     {outline.map((corner, i) => <EdgeLine key={i} kind={edges[i] ?? 'rake'} from={view.at(...corner)} to={view.at(...outline[(i + 1) % outline.length])} />)}
                     {dimensions.map((one) => <Dimension key={one.quantity} {...one} survey={survey} active={one.quantity === quantity} onPick={onPick} />)}
-                    {fourSided && <Diagonal quantity="diagonalRight" from={low} to={high} share={0.2} survey={survey} active={quantity === 'diagonalRight'} onPick={onPick} />}
-                    {fourSided && <Diagonal quantity="diagonalLeft" from={left} to={right} share={0.8} survey={survey} active={quantity === 'diagonalLeft'} onPick={onPick} />}
+                    {fourSided && !compact && <Diagonal quantity="diagonalRight" from={low} to={high} share={0.2} survey={survey} active={quantity === 'diagonalRight'} onPick={onPick} />}
+                    {fourSided && !compact && <Diagonal quantity="diagonalLeft" from={left} to={right} share={0.8} survey={survey} active={quantity === 'diagonalLeft'} onPick={onPick} />}
                     <PitchSign survey={survey} x={size[0] - (compact ? 96 : 118)} active={quantity === 'pitch'} onPick={onPick} />
                 </svg>
             </div>
@@ -84,7 +84,7 @@ function Pick({ quantity, survey, active, onPick, children }: PickProps & { quan
 function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: number; y: number; quantity: Quantity; survey: SurveyPlane | undefined; active: boolean; angle?: number; size?: number }) {
     const { t } = useTranslation();
     const adopted = survey?.adoptions[quantity];
-    const wide = adopted ? 92 : 96;
+    const wide = (adopted ? 92 : 96) * (size / 18);
     return (
         <g transform={`rotate(${angle.toFixed(2)} ${x} ${y})`}>
             <rect x={x - wide / 2} y={y - size * 0.75} width={wide} height={size * 1.5} rx="4" fill={active ? 'var(--chalk)' : 'var(--ground)'} />
@@ -103,17 +103,18 @@ function Dimension({ quantity, from, to, out, survey, active, onPick }: PickProp
     const [x, y] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
     const adopted = survey?.adoptions[quantity];
     const upright = Math.abs(ox) > Math.abs(oy);
+    const wide = Math.abs(out) > 45 || !upright;
     return (
         <Pick quantity={quantity} survey={survey} active={active} onPick={onPick}>
             <line className="dim" x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke={active ? 'var(--chalk)' : undefined} />
             <circle cx={a[0]} cy={a[1]} r="3" fill="var(--ink)" />
             <circle cx={b[0]} cy={b[1]} r="3" fill="var(--ink)" />
-            <Label x={x} y={y} quantity={quantity} survey={survey} active={active} angle={upright ? 0 : 0} />
+            <Label x={x} y={y} quantity={quantity} survey={survey} active={active} size={wide ? 18 : 16} />
             {adopted && (
                 <g>
                     {upright && <rect x={x - 34} y={y + 14} width="68" height="18" fill="var(--ground)" />}
                     <text x={x} y={y + (upright ? 28 : 26)} textAnchor="middle" fontSize="14" className="muted">
-                        {t('survey.source-count', { source: adopted.source, count: adopted.comparisons.length })}
+                        {t('survey.source-count', { source: adopted.source, count: adopted.comparisons.filter((one) => one.source === adopted.source).length })}
                     </text>
                 </g>
             )}
@@ -134,7 +135,7 @@ function Diagonal({ quantity, from, to, share, survey, active, onPick }: PickPro
 }
 
 /** Readings square to the eave, each where it was taken; the one that governs in chalk. */
-function UpTheSlope({ survey, outline, view, active, onPick }: { survey: SurveyPlane | undefined; outline: PlanOutline; view: ReturnType<typeof frame>; active: boolean; onPick: (quantity: Quantity) => void }) {
+function UpTheSlope({ compact, survey, outline, view, active, onPick }: { compact: boolean; survey: SurveyPlane | undefined; outline: PlanOutline; view: ReturnType<typeof frame>; active: boolean; onPick: (quantity: Quantity) => void }) {
     const { t } = useTranslation();
     const adoption = survey?.adoptions.eaveToRidge;
     const width = outline[1][0] - outline[0][0];
@@ -148,7 +149,7 @@ function UpTheSlope({ survey, outline, view, active, onPick }: { survey: SurveyP
             </Pick>
         );
     }
-    const deciding = adoption.comparisons.filter((one) => one.source === adoption.source || one.adopted);
+    const deciding = adoption.comparisons.filter((one) => one.adopted || (one.source === adoption.source && !compact));
     return (
         <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick}>
             {[...deciding].sort((a, b) => Number(a.adopted) - Number(b.adopted)).map((one) => {

@@ -4,7 +4,7 @@ import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
 import { hasPlace, placeName, type Quantity } from './quantities';
 
 /** Readings close up. What lies inches away (a wheel, a report) is left to the bench. */
-const NEAR = 3;
+const NEAR = 1.2;
 
 export function SurveyTape({ survey, quantity }: { survey: SurveyPlane | undefined; quantity: Quantity }) {
     const { t } = useTranslation();

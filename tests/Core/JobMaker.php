@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Job;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\Source;
+use Imbrex\Core\System;
+use Imbrex\Core\Units\UnitSystem;
+
+/** Makes jobs for tests: one plane, by outline or by readings. */
+final class JobMaker
+{
+    public const EDGES = [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake];
+
+    /** @param array<string, float|string> $rules */
+    public static function rectangle(float $width, float $height, string|Profile $profile = 'snap-lock-1.5-16', ?LayoutChoice $choice = null, array $rules = [], float $rise = 4.0): Job
+    {
+        return self::job(new Plane('P1', 'Plane', Polygon::rectangle(0, 0, $width, $height), self::EDGES, [], $rise), $profile, $choice, $rules);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $corners
+     * @param  list<EdgeKind>  $edges
+     */
+    public static function outline(array $corners, array $edges = self::EDGES, string|Profile $profile = 'snap-lock-1.5-16', ?LayoutChoice $choice = null): Job
+    {
+        $outline = Polygon::of(array_map(static fn (array $c): Point => new Point($c[0], $c[1]), $corners));
+
+        return self::job(new Plane('P1', 'Plane', $outline, $edges, [], 4.0), $profile, $choice);
+    }
+
+    /**
+     * @param  list<Reading>  $readings
+     * @param  array<string, float|string>  $rules
+     */
+    public static function measured(array $readings, array $rules = []): Job
+    {
+        return self::job(new Plane('P1', 'Plane', null, [], $readings, null), 'snap-lock-1.5-16', null, $rules);
+    }
+
+    /** @param array<string, float|string> $rules */
+    public static function job(Plane $plane, string|Profile $profile, ?LayoutChoice $choice = null, array $rules = []): Job
+    {
+        return self::of([$plane], $profile, $choice === null ? [] : [$plane->id => $choice], $rules);
+    }
+
+    /**
+     * @param  list<Plane>  $planes
+     * @param  array<string, LayoutChoice>  $layouts
+     * @param  array<string, float|string>  $rules
+     */
+    public static function of(array $planes, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], bool $vented = false): Job
+    {
+        $catalogue = Catalogue::shipped();
+        $system = new System(is_string($profile) ? $catalogue->profile($profile) : $profile, $catalogue->material('steel'), '24 ga', $vented);
+
+        return new Job('Test', UnitSystem::Imperial, $planes, $system, $layouts, RuleSet::with($rules));
+    }
+
+    public static function reading(Quantity $quantity, float $value, Source $source = Source::Tape, float $at = 0.5): Reading
+    {
+        static $number = 0;
+
+        return new Reading('r'.++$number, $quantity, $value, $source, $at);
+    }
+}

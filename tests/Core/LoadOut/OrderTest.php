@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\LoadOut;
+
+use Imbrex\Core\LayoutAlternative;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\LoadOut\OrderLine;
+use Imbrex\Core\Planner;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
+
+final class OrderTest extends TestCase
+{
+    public function test_the_oar_store_order(): void
+    {
+        $order = (new Planner)->plan(JobMaker::rectangle(500, 214.375))->order;
+
+        self::assertCount(1, $order->lines);
+        self::assertSame([32, 218.5, 2, 'female-left'], [$order->lines[0]->quantity, $order->lines[0]->length, $order->lines[0]->ripped, $order->lines[0]->hand]);
+        self::assertEqualsWithDelta(32 * 218.5 / 12, $order->coilFeet, 1e-9);
+        self::assertEqualsWithDelta(32 * 218.5 * 20 / 144, $order->squareFeet, 1e-9);
+        self::assertEqualsWithDelta(32 * 218.5 * 20 / 144 * 1.16, $order->pounds, 1e-9);
+        self::assertSame(20.0, $order->coilWidth);
+    }
+
+    public function test_lengths_are_gathered_longest_first(): void
+    {
+        $order = (new Planner)->plan(JobMaker::outline([[0, 0], [480, 0], [480, 216], [0, 200]]))->order;
+        $lengths = array_map(static fn (OrderLine $line): float => $line->length, $order->lines);
+        $sorted = $lengths;
+        rsort($sorted);
+
+        self::assertSame($sorted, $lengths);
+        self::assertGreaterThan(5, count($lengths));
+        self::assertSame(30, array_sum(array_map(static fn (OrderLine $line): int => $line->quantity, $order->lines)));
+        foreach ($lengths as $length) {
+            self::assertEqualsWithDelta(0.0, fmod($length, 0.25), 1e-9);
+        }
+    }
+
+    public function test_order_lengths_follow_the_step(): void
+    {
+        foreach ([[0.25, 218.5], [1.0, 219.0], [12.0, 228.0]] as [$step, $length]) {
+            $order = (new Planner)->plan(JobMaker::rectangle(500, 214.375, rules: ['order.step' => $step]))->order;
+            self::assertSame($length, $order->lines[0]->length);
+        }
+        // 216.375 and 2 in of extra is 218.375: a step of 1/8 fits it exactly and must not be overshot.
+        self::assertSame(218.375, (new Planner)->plan(JobMaker::rectangle(500, 214.375, rules: ['order.step' => 0.125]))->order->lines[0]->length);
+    }
+
+    public function test_the_risk_school_orders_by_its_own_extra(): void
+    {
+        $order = (new Planner)->plan(JobMaker::rectangle(500, 214.375, rules: ['order.school' => 'risk']))->order;
+
+        // Tape tolerance 1/8 is two deviations: σ = 1/16, x = 1/16·√(2·ln(150/(0.35/16·√(2π)))) = 0.2513.
+        self::assertSame(216.75, $order->lines[0]->length);
+    }
+
+    public function test_waste_is_what_does_not_end_up_on_the_roof(): void
+    {
+        $order = (new Planner)->plan(JobMaker::rectangle(480, 214.375, rules: ['order.extra' => 0.0, 'order.step' => 0.125]))->order;
+        self::assertEqualsWithDelta(0.0, $order->wasteSquareFeet, 1e-6);
+
+        $ripped = (new Planner)->plan(JobMaker::rectangle(472, 214.375, rules: ['order.extra' => 0.0, 'order.step' => 0.125]))->order;
+        self::assertEqualsWithDelta(8 / 16 * 20 * 216.375 / 144, $ripped->wasteSquareFeet, 1e-6);
+    }
+
+    public function test_schools_are_compared_with_the_chosen_one_marked(): void
+    {
+        $plan = (new Planner)->plan(JobMaker::rectangle(500, 214.375, choice: new LayoutChoice(nudge: 3.0)));
+        $alternatives = (new Planner)->alternatives($plan, $plan->roof->faces[0]);
+
+        self::assertCount(6, $alternatives);
+        self::assertCount(1, array_filter($alternatives, static fn (LayoutAlternative $a): bool => $a->chosen));
+        self::assertSame([32, 32, 32, 32, 33, 32], array_map(static fn (LayoutAlternative $a): int => $a->order->pieces, $alternatives));
+        self::assertSame(0.0, $alternatives[0]->layout->choice->nudge);
+    }
+
+    public function test_the_same_job_gives_the_same_plan_to_the_last_bit(): void
+    {
+        $make = static fn (): string => serialize((new Planner)->plan(JobMaker::outline([[0, 0], [480, 0], [470, 216], [12, 211]]))->panels);
+
+        self::assertSame($make(), $make());
+    }
+}
