@@ -8,6 +8,7 @@ use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -22,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        JsonResource::withoutWrapping();
         Password::defaults(fn (): Password => Password::min(10));
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(6)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),

@@ -11,8 +11,6 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @mixin JobRevision */
 final class RevisionResource extends JsonResource
 {
-    public static $wrap = null;
-
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {

@@ -11,8 +11,6 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @mixin User */
 final class UserResource extends JsonResource
 {
-    public static $wrap = null;
-
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Accounts\Role;
+use App\Models\Invitation;
+use App\Models\User;
+use Database\Factories\UserFactory;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Mail;
+
+final class AccountTest extends FeatureTestCase
+{
+    public function test_sign_in_and_out(): void
+    {
+        $user = $this->member();
+        $this->postJson('/api/session', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk()->assertJsonPath('user.role', 'estimator');
+        $this->getJson('/api/session')->assertJsonPath('user.email', $user->email);
+        $this->deleteJson('/api/session')->assertNoContent();
+        $this->assertGuest('web');
+    }
+
+    public function test_a_wrong_password_says_no_more_than_that(): void
+    {
+        $user = $this->member();
+        $wrong = $this->postJson('/api/session', ['email' => $user->email, 'password' => 'not-this-one'])->assertUnprocessable()->json('errors.email');
+        $unknown = $this->postJson('/api/session', ['email' => 'nobody@crew.example', 'password' => 'not-this-one'])->assertUnprocessable()->json('errors.email');
+
+        self::assertSame($wrong, $unknown);
+    }
+
+    public function test_sign_in_is_throttled(): void
+    {
+        $user = $this->member();
+        for ($i = 0; $i < 6; $i++) {
+            $this->postJson('/api/session', ['email' => $user->email, 'password' => 'guess number '.$i])->assertUnprocessable();
+        }
+        $this->postJson('/api/session', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertTooManyRequests();
+    }
+
+    public function test_demo_accounts_are_offered_in_demo_mode_only(): void
+    {
+        config(['imbrex.demo' => false]);
+        $this->getJson('/api/session')->assertOk()->assertExactJson(['user' => null, 'demo' => []]);
+        config(['imbrex.demo' => true]);
+        self::assertSame(['owner', 'estimator', 'foreman', 'installer'], array_column($this->getJson('/api/session')->json('demo'), 'role'));
+    }
+
+    public function test_passwords_are_hashed_and_changed(): void
+    {
+        $user = $this->member();
+        self::assertTrue(Hash::check(UserFactory::PASSWORD, $user->password));
+        $this->actingAs($user)->putJson('/api/password', ['current' => 'wrong', 'password' => 'a-much-longer-one'])->assertJsonValidationErrors('current');
+        $this->actingAs($user)->putJson('/api/password', ['current' => UserFactory::PASSWORD, 'password' => 'short'])->assertJsonValidationErrors('password');
+        $this->actingAs($user)->putJson('/api/password', ['current' => UserFactory::PASSWORD, 'password' => 'a-much-longer-one'])->assertNoContent();
+        self::assertTrue(Hash::check('a-much-longer-one', (string) User::query()->findOrFail($user->id)->password));
+    }
+
+    public function test_signing_out_everywhere_ends_every_session(): void
+    {
+        $user = $this->member();
+        $other = $this->member();
+        foreach ([[$user->id, 'one'], [$user->id, 'two'], [$other->id, 'three']] as [$id, $session]) {
+            DB::table('sessions')->insert(['id' => $session, 'user_id' => $id, 'payload' => '', 'last_activity' => time()]);
+        }
+        $this->actingAs($user)->deleteJson('/api/sessions')->assertNoContent();
+
+        self::assertSame(['three'], DB::table('sessions')->whereIn('id', ['one', 'two', 'three'])->pluck('id')->all());
+        $this->assertGuest('web');
+    }
+
+    public function test_an_invitation_brings_a_member_into_the_crew_once(): void
+    {
+        Mail::fake();
+        $owner = $this->member(Role::Owner);
+        $link = $this->actingAs($owner)->postJson('/api/crew/invitations', ['email' => 'New@Crew.example', 'role' => 'foreman'])->assertCreated()->json('link');
+        $token = basename((string) parse_url($link, PHP_URL_PATH));
+        self::assertNull(Invitation::query()->where('token_hash', $token)->first(), 'the link itself is not kept');
+        Mail::assertSentCount(1);
+        $this->deleteJson('/api/session');
+
+        $this->getJson("/api/invitations/$token")->assertOk()->assertJson(['email' => 'new@crew.example', 'role' => 'foreman']);
+        $this->postJson("/api/invitations/$token", ['name' => 'New Hand', 'password' => 'a-long-enough-one'])->assertCreated()->assertJsonPath('user.role', 'foreman');
+        self::assertSame($owner->crew_id, User::query()->where('email', 'new@crew.example')->firstOrFail()->crew_id);
+        $this->postJson("/api/invitations/$token", ['name' => 'Again', 'password' => 'a-long-enough-one'])->assertNotFound();
+        $this->getJson("/api/invitations/$token")->assertNotFound();
+    }
+
+    public function test_an_old_or_withdrawn_invitation_is_gone(): void
+    {
+        $owner = $this->member(Role::Owner);
+        $link = $this->actingAs($owner)->postJson('/api/crew/invitations', ['email' => 'late@crew.example', 'role' => 'installer'])->json('link');
+        $token = basename($link);
+        $this->travel(8)->days();
+        $this->getJson("/api/invitations/$token")->assertNotFound();
+        $this->travelBack();
+        $id = Invitation::query()->where('email', 'late@crew.example')->firstOrFail()->id;
+        $this->actingAs($this->member(Role::Owner))->deleteJson("/api/crew/invitations/$id")->assertNotFound();
+        $this->actingAs($owner)->deleteJson("/api/crew/invitations/$id")->assertNoContent();
+        $this->getJson("/api/invitations/$token")->assertNotFound();
+    }
+
+    public function test_invitations_name_what_they_accept(): void
+    {
+        $owner = $this->member(Role::Owner);
+        $answer = $this->actingAs($owner)->postJson('/api/crew/invitations', ['email' => $owner->email, 'role' => 'king'])->assertUnprocessable();
+
+        self::assertStringContainsString('not yet in use', $answer->json('errors.email.0'));
+        self::assertStringContainsString('installer', $answer->json('errors.role.0'));
+    }
+
+    public function test_company_rules_and_profiles_are_checked(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user)->putJson('/api/crew/rules', ['rules' => ['order.extra' => 3]])->assertOk()->assertJsonPath('rules', ['order.extra' => 3]);
+        $this->actingAs($user)->putJson('/api/crew/rules', ['rules' => ['order.extra' => 300]])->assertUnprocessable()->assertJsonPath('faults.0.field', 'rules.order.extra');
+        $own = ['key' => 'yard-14', 'family' => 'snap-lock', 'cover' => 14, 'height' => 1.5, 'coil' => 18, 'leastPitch' => 3];
+        $this->actingAs($user)->postJson('/api/crew/profiles', $own)->assertCreated();
+        $this->actingAs($user)->postJson('/api/crew/profiles', [...$own, 'cover' => -2])->assertUnprocessable()->assertJsonPath('faults.0.field', 'catalogue.profiles[0].cover');
+        $this->actingAs($user)->postJson('/api/crew/profiles', [...$own, 'key' => 'rib-9-36'])->assertConflict();
+        $this->actingAs($user)->getJson('/api/crew/profiles')->assertJsonCount(1)->assertJsonPath('0.definition.cover', 14);
+    }
+
+    public function test_answers_carry_the_headers_that_keep_others_out(): void
+    {
+        $answer = $this->getJson('/api/session');
+
+        self::assertStringContainsString("default-src 'self'", (string) $answer->headers->get('Content-Security-Policy'));
+        self::assertSame('DENY', $answer->headers->get('X-Frame-Options'));
+        self::assertSame('nosniff', $answer->headers->get('X-Content-Type-Options'));
+    }
+}
