@@ -78,7 +78,8 @@ final class InvitationController
                 'role' => $invitation->role,
             ]);
         });
-        Auth::guard('web')->login($user);
+        $request->session()->flush();
+        Auth::guard('web')->login($user->refresh());
         $request->session()->regenerate();
 
         return new JsonResponse(['user' => new UserResource($user)], 201);

@@ -31,6 +31,8 @@ final class SessionController
 
     public function store(SignInRequest $request, Words $words): JsonResponse
     {
+        // Whoever was signed in here before is not any more; nothing of their session may linger.
+        $request->session()->flush();
         if (! Auth::attempt($request->validated())) {
             throw ValidationException::withMessages(['email' => $words->say('form.sign-in')]);
         }
