@@ -8,6 +8,7 @@ use App\Accounts\Role;
 use App\Models\Invitation;
 use App\Models\User;
 use Database\Factories\UserFactory;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Mail;
@@ -85,6 +86,7 @@ final class AccountTest extends FeatureTestCase
         $this->getJson("/api/invitations/$token")->assertOk()->assertJson(['email' => 'new@crew.example', 'role' => 'foreman']);
         $this->postJson("/api/invitations/$token", ['name' => 'New Hand', 'password' => 'a-long-enough-one'])->assertCreated()->assertJsonPath('user.role', 'foreman');
         self::assertSame($owner->crew_id, User::query()->where('email', 'new@crew.example')->firstOrFail()->crew_id);
+        Auth::forgetGuards();
         $this->postJson("/api/invitations/$token", ['name' => 'Again', 'password' => 'a-long-enough-one'])->assertNotFound();
         $this->getJson("/api/invitations/$token")->assertNotFound();
     }
