@@ -12,6 +12,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
+use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -25,9 +26,11 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
         Password::defaults(fn (): Password => Password::min(10));
+        // Only tries that failed count.
+        $failed = static fn (Response $response): bool => $response->getStatusCode() === Response::HTTP_UNPROCESSABLE_ENTITY;
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(6)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
-            Limit::perMinute(40)->by('address|'.$request->ip()),
+            Limit::perMinute(6)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
+            Limit::perMinute(40)->by('address|'.$request->ip())->after($failed),
         ]);
     }
 }

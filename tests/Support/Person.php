@@ -16,6 +16,9 @@ final class Person
 {
     private const PATIENCE_SECONDS = 10;
 
+    /** How many times something that was waited for came to hold: each is an assertion. */
+    public int $held = 0;
+
     public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url)
     {
     }
@@ -42,7 +45,7 @@ final class Person
     /** Presses the button, link or tile that bears these words. */
     public function press(string $words): void
     {
-        $this->find("(//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option'][contains(normalize-space(.), '$words') or @aria-label='$words'])[not(@disabled)][1]")->click();
+        $this->find("(//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option'][contains(normalize-space(.), '$words') or starts-with(@aria-label, '$words')])[not(@disabled)][1]")->click();
     }
 
     /** Types into the field of this label, in place of what stands there. */
@@ -100,7 +103,7 @@ final class Person
     {
         $element = $this->find($xpath);
 
-        return trim((string) preg_replace('/\s+/u', ' ', (string) $element->getAttribute('textContent')));
+        return trim((string) preg_replace('/\s+/u', ' ', (string) $this->driver->executeScript('return arguments[0].textContent', [$element])));
     }
 
     public function waitForSave(): void
@@ -141,6 +144,8 @@ final class Person
         do {
             try {
                 if ($holds()) {
+                    $this->held++;
+
                     return;
                 }
             } catch (StaleElementReferenceException) {

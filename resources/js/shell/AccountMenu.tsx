@@ -23,7 +23,7 @@ export function AccountMenu() {
     const initials = user.name.split(' ').map((word) => word[0]).join('').slice(0, 2);
     return (
         <>
-            <IconButton aria-label={t('account.menu', { name: user.name })} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)} sx={{ width: 40, height: 40, border: '1px solid var(--rule)', fontSize: 15, fontWeight: 700, color: 'inherit', background: 'var(--card)' }}>
+            <IconButton aria-label={t('account.menu', { initials, name: user.name })} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)} sx={{ width: 40, height: 40, border: '1px solid var(--rule)', fontSize: 15, fontWeight: 700, color: 'inherit', background: 'var(--card)' }}>
                 {initials}
             </IconButton>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={close}>

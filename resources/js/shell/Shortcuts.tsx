@@ -26,8 +26,8 @@ export function Shortcuts() {
     });
     useHotkeys('mod+z', () => job.session.undo(), { preventDefault: true });
     useHotkeys('mod+shift+z', () => job.session.redo(), { preventDefault: true });
-    useHotkeys('?', () => setOpen('keys'), { useKey: true });
-    useHotkeys('/', () => setOpen('find'), { useKey: true, preventDefault: true });
+    useHotkeys('?', () => setOpen('keys'), { useKey: true, ignoreModifiers: true });
+    useHotkeys('/', () => setOpen('find'), { useKey: true, ignoreModifiers: true, preventDefault: true });
     return (
         <>
             <Dialog open={open === 'keys'} onClose={() => setOpen(null)} aria-labelledby="keys-title">

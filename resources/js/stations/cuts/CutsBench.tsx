@@ -42,7 +42,7 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
                                 <tr key={i}>
                                     <td>{i + 1} {t(`mark.${mark.name}`)}</td>
                                     <td className="n" style={{ fontSize: 17, fontWeight: 650 }}><Len inches={mark.distance} inchesOnly /></td>
-                                    <td className={`n small ${mark.kind === 'bend' ? '' : 'chalk-text'}`} style={mark.kind === 'bend' ? undefined : { color: 'var(--chalk)', fontWeight: 650 }}>{t(`mark.kind.${mark.kind}`)}</td>
+                                    <td className={`n small ${mark.kind === 'bend' ? '' : 'chalk-text'}`}>{t(`mark.kind.${mark.kind}`)}</td>
                                 </tr>
                             ))}
                         </tbody>

@@ -7,7 +7,10 @@ import { Len } from '../../tape/Len';
 export function PieceList({ slice, picked, onPick }: { slice: CutsSlice; picked: string; onPick: (id: string) => void }) {
     const { t } = useTranslation();
     const row = useRef<HTMLTableRowElement>(null);
-    useEffect(() => row.current?.scrollIntoView({ block: 'nearest' }), [picked]);
+    useEffect(() => {
+        // Braces: newer browsers answer with a promise, which is no clean-up.
+        row.current?.scrollIntoView({ block: 'nearest' });
+    }, [picked]);
     return (
         <div className="pieces" tabIndex={0} role="group" aria-label={t('cuts.pieces')}>
             {slice.faces.map((face) => (

@@ -36,10 +36,10 @@ export default function LayoutStation() {
         });
     };
     const mark = markOf(job.division);
-    useHotkeys('[', () => nudge(-mark), { useKey: true });
-    useHotkeys(']', () => nudge(mark), { useKey: true });
-    useHotkeys('{', () => nudge(-1), { useKey: true });
-    useHotkeys('}', () => nudge(1), { useKey: true });
+    useHotkeys('[', () => nudge(-mark), { useKey: true, ignoreModifiers: true });
+    useHotkeys(']', () => nudge(mark), { useKey: true, ignoreModifiers: true });
+    useHotkeys('{', () => nudge(-1), { useKey: true, ignoreModifiers: true });
+    useHotkeys('}', () => nudge(1), { useKey: true, ignoreModifiers: true });
     useHotkeys('p', () => job.mayChange && put({ ...choice, pinned: !pinned }));
 
     // What the document says already and the plan does not yet: drawn ahead, printed only when the plan is here.

@@ -16,6 +16,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                 <span className="spacer" />
                 <span className="muted"><Said text={t('load.system', { profile: system.profile, cover: print(system.cover, 'nearest', true), material: t(`material.${system.material}`), gauge: system.gauge })} /></span>
             </div>
+            <div className="wide" tabIndex={0} role="group" aria-label={t('load.title')}>
             <table className="plain" style={{ marginTop: 10 }}>
                 <thead>
                     <tr>
@@ -41,6 +42,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                     ))}
                 </tbody>
             </table>
+            </div>
             <div style={{ marginTop: 22 }} aria-hidden="true">
                 {order.lines.map((line) => (
                     <div key={`${line.length} ${line.hand}`} style={{ marginBottom: 14 }}>

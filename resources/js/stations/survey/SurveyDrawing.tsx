@@ -1,8 +1,10 @@
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Plane, PlanOutline, PlanPoint, SurveyPlane } from '../../api/contract';
 import { EdgeLine, type EdgeKind } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
 import type { Quantity } from './quantities';
 
@@ -63,22 +65,45 @@ interface PickProps {
     onPick: (quantity: Quantity) => void;
 }
 
-/** One measured thing in the drawing: a button by mouse, finger and keyboard. */
-function Pick({ quantity, survey, active, onPick, children }: PickProps & { quantity: Quantity; children: React.ReactNode }) {
+interface Hit {
+    x: number;
+    y: number;
+    width: number;
+    height: number;
+    angle?: number;
+}
+
+/** One measured thing in the drawing: what is drawn, and over it a button by mouse, finger and keyboard. */
+function Pick({ quantity, survey, active, onPick, hit, children }: PickProps & { quantity: Quantity; hit: Hit; children: ReactNode }) {
     const { t } = useTranslation();
+    const print = useJobTape();
+    const adopted = survey?.adoptions[quantity];
+    const value = adopted ? (quantity === 'pitch' ? t('pitch', { rise: adopted.value }) : print(adopted.value)) : '';
     return (
-        <g
-            className="hit"
-            role="button"
-            tabIndex={0}
-            aria-pressed={active}
-            aria-label={t(survey?.adoptions[quantity] ? 'survey.pick' : 'survey.pick-missing', { quantity })}
-            onClick={() => onPick(quantity)}
-            onKeyDown={(event) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onPick(quantity); } }}
-        >
-            {children}
+        <g className="hit">
+            <g aria-hidden="true">{children}</g>
+            <rect
+                x={hit.x}
+                y={hit.y}
+                width={hit.width}
+                height={hit.height}
+                transform={hit.angle ? `rotate(${hit.angle.toFixed(2)} ${hit.x + hit.width / 2} ${hit.y + hit.height / 2})` : undefined}
+                rx="4"
+                fill="transparent"
+                role="button"
+                tabIndex={0}
+                aria-pressed={active}
+                aria-label={adopted ? t('survey.pick', { quantity, value }) : t('survey.pick-missing', { quantity })}
+                onClick={() => onPick(quantity)}
+                onKeyDown={(event) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onPick(quantity); } }}
+            />
         </g>
     );
+}
+
+/** A hit area round a label's centre: large enough for gloves. */
+function around(x: number, y: number, width = 104, height = 48, angle?: number): Hit {
+    return { x: x - width / 2, y: y - height / 2, width, height, angle };
 }
 
 function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: number; y: number; quantity: Quantity; survey: SurveyPlane | undefined; active: boolean; angle?: number; size?: number }) {
@@ -105,7 +130,7 @@ function Dimension({ quantity, from, to, out, survey, active, onPick }: PickProp
     const upright = Math.abs(ox) > Math.abs(oy);
     const wide = Math.abs(out) > 45 || !upright;
     return (
-        <Pick quantity={quantity} survey={survey} active={active} onPick={onPick}>
+        <Pick quantity={quantity} survey={survey} active={active} onPick={onPick} hit={around(x, y + 8)}>
             <line className="dim" x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke={active ? 'var(--chalk)' : undefined} />
             <circle cx={a[0]} cy={a[1]} r="3" fill="var(--ink)" />
             <circle cx={b[0]} cy={b[1]} r="3" fill="var(--ink)" />
@@ -126,7 +151,7 @@ function Diagonal({ quantity, from, to, share, survey, active, onPick }: PickPro
     const [x, y] = [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
     const angle = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI;
     return (
-        <Pick quantity={quantity} survey={survey} active={active} onPick={onPick}>
+        <Pick quantity={quantity} survey={survey} active={active} onPick={onPick} hit={around(x, y, 96, 34, angle)}>
             <g style={{ opacity: survey?.adoptions[quantity] ? 1 : 0.85 }}>
                 <Label x={x} y={y} quantity={quantity} survey={survey} active={active} angle={angle} size={15} />
             </g>
@@ -143,15 +168,17 @@ function UpTheSlope({ compact, survey, outline, view, active, onPick }: { compac
     if (!adoption) {
         const [x, y] = view.at(outline[0][0] + width / 2, top / 2);
         return (
-            <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick}>
+            <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick} hit={around(x, y)}>
                 <line x1={x} x2={x} y1={view.at(0, top)[1]} y2={view.at(0, 0)[1]} stroke="var(--seam)" strokeDasharray="5 4" />
                 <Label x={x} y={y} quantity="eaveToRidge" survey={survey} active={active} />
             </Pick>
         );
     }
     const deciding = adoption.comparisons.filter((one) => one.adopted || (one.source === adoption.source && !compact));
+    const governs = deciding.find((one) => one.adopted) ?? deciding[0];
+    const [gx, gy] = view.at(outline[0][0] + width * governs.at, top / 2);
     return (
-        <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick}>
+        <Pick quantity="eaveToRidge" survey={survey} active={active} onPick={onPick} hit={around(gx, gy)}>
             {[...deciding].sort((a, b) => Number(a.adopted) - Number(b.adopted)).map((one) => {
                 const x = view.at(outline[0][0] + width * one.at, 0)[0];
                 const [y1, y2] = [view.at(0, top)[1], view.at(0, 0)[1]];
@@ -177,8 +204,7 @@ function PitchSign({ survey, x, active, onPick }: PickProps & { x: number }) {
     const rise = survey?.riseIn12 ?? null;
     const tall = Math.max(8, Math.min(46, ((rise ?? 4) / 12) * 72));
     return (
-        <Pick quantity="pitch" survey={survey} active={active} onPick={onPick}>
-            <rect x={x - 8} y={2} width="124" height="58" fill="transparent" />
+        <Pick quantity="pitch" survey={survey} active={active} onPick={onPick} hit={{ x: x - 8, y: 2, width: 118, height: 66 }}>
             <path d={`M${x} 52 h72 v${-tall} z`} fill="none" stroke={active ? 'var(--chalk)' : 'var(--ink)'} strokeWidth="1.6" />
             <text x={x + 44} y={50} fontSize="13" textAnchor="middle" className="muted" dy="14">12</text>
             <text x={x + 77} y={52 - tall / 2 + 5} fontSize="16" fontWeight="680" className="dim-label">{rise === null ? t('survey.no-pitch') : Math.round(rise * 100) / 100}</text>

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Chromium;
+use Tests\Support\Person;
+
+/** A person before a browser. What a test begins it begins by itself, so that tests do not lean on each other. */
+abstract class BrowserTestCase extends TestCase
+{
+    /** @var list<Person> */
+    private array $people = [];
+
+    protected function person(int $width = 1280, int $height = 800): Person
+    {
+        return $this->people[] = new Person(Chromium::start($width, $height), (string) getenv('APP_URL'));
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->people as $person) {
+            $this->addToAssertionCount($person->held);
+            $person->driver->quit();
+        }
+        $this->people = [];
+    }
+
+    /** Begins a job with the oar store's readings, typed as people type them. */
+    protected function beginOarStore(Person $person, string $name): void
+    {
+        $person->goTo('/jobs');
+        $person->press('New job');
+        $person->type('Name of the job', $name);
+        $person->press('Begin');
+        $person->waitFor("//*[contains(@class,'workspace')]");
+        foreach (['214-1/4', '214 3/8', "17' 10 1/4"] as $typed) {
+            $this->takeReading($person, 'Eave to ridge', $typed);
+        }
+        $person->press('Eave: not measured yet');
+        $this->takeReading($person, 'Eave', "41' 8");
+        $person->press('Pitch: not measured yet');
+        $this->takeReading($person, 'Pitch, rise in 12', '4');
+        $person->waitForSave();
+    }
+
+    protected function takeReading(Person $person, string $quantity, string $typed): void
+    {
+        $before = count($person->all('//tr[@data-reading]'));
+        $person->type("$quantity, next reading", $typed);
+        $person->press('Keep');
+        $person->waitUntil(static fn (): bool => count($person->all('//tr[@data-reading]')) > $before, static fn (): string => "The reading $typed did not arrive. Shown is:\n".$person->text());
+    }
+
+    protected function goToStation(Person $person, string $station): void
+    {
+        $person->find("//nav[contains(@class,'rail')]//a[.//b[normalize-space()='$station']]")->click();
+        $person->waitFor("//nav[contains(@class,'rail')]//a[@aria-current='page'][.//b[normalize-space()='$station']]");
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Chromium;
+use Tests\Support\Person;
+
+/** What must hold on every screen: no serious barrier, nothing wider than the screen, little to load. */
+final class EveryScreenTest extends BrowserTestCase
+{
+    private const MOST_SCRIPT = 350 * 1024;
+
+    /** @return array<string, array{string}> */
+    public static function lights(): array
+    {
+        return ['shop' => ['shop'], 'sun' => ['sun'], 'night' => ['night']];
+    }
+
+    #[DataProvider('lights')]
+    public function test_nothing_serious_stands_in_anybodys_way(string $light): void
+    {
+        $person = $this->person();
+        $person->goTo('/sign-in');
+        $person->driver->executeScript("localStorage.setItem('imbrex.light', '$light')");
+        $person->goTo('/sign-in');
+        $person->sees('Demo accounts');
+        $this->assertOpenToAll($person, 'sign-in');
+        $person->signInAs('Wren Alder');
+        foreach (['/jobs' => 'Oar store', '/crew' => 'House rules', '/account' => 'Sign out everywhere'] as $path => $words) {
+            $person->goTo($path);
+            $person->sees($words);
+            $this->assertOpenToAll($person, $path);
+        }
+        $person->openJob('Clubroom');
+        foreach (['Survey' => 'Who agrees', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Pieces in all'] as $station => $words) {
+            $this->goToStation($person, $station);
+            $person->sees($words);
+            $this->assertOpenToAll($person, $station);
+        }
+        foreach (['Job' => 'This job', 'saved' => 'Every saved plan'] as $button => $title) {
+            $person->press($button);
+            $person->sees($title);
+            $this->assertOpenToAll($person, $title);
+            $person->press('Close');
+            $person->doesNotSee($title);
+        }
+    }
+
+    public function test_every_screen_fits_a_phone_and_a_small_desk(): void
+    {
+        $person = $this->person(390, 844);
+        $person->signInAs('Wren Alder');
+        foreach ([[390, 844], [1024, 768]] as [$width, $height]) {
+            Chromium::resize($person->driver, $width, $height);
+            foreach (['/jobs' => 'Oar store', '/account' => 'Sign out everywhere'] as $path => $words) {
+                $person->goTo($path);
+                $person->sees($words);
+                $this->assertFits($person, $width, $path);
+            }
+            $person->openJob('Oar store');
+            foreach (['Survey' => 'Who agrees', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Pieces in all'] as $station => $words) {
+                $this->goToStation($person, $station);
+                $person->sees($words);
+                $this->assertFits($person, $width, $station);
+            }
+        }
+    }
+
+    public function test_the_first_load_is_light(): void
+    {
+        $person = $this->person();
+        $person->goTo('/sign-in');
+        $person->sees('Demo accounts');
+        $this->assertLight($person, 'sign-in');
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Oar store');
+        $person->driver->navigate()->refresh();
+        $person->sees('Who agrees');
+        $this->assertLight($person, 'survey');
+    }
+
+    public function test_the_way_round_by_keyboard(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Oar store');
+        $person->sees('Who agrees');
+        $person->keys('2');
+        $person->sees('Where the seams fall');
+        $person->keys('?');
+        $person->sees('Nudge the seams by one mark of the tape');
+        $person->keys(WebDriverKeys::ESCAPE);
+        $person->doesNotSee('Nudge the seams by one mark of the tape');
+        $person->keys('/');
+        $person->type('Find', 'P1-32');
+        $person->keys(WebDriverKeys::ENTER);
+        $person->sees('Mark out P1-32');
+        $person->keys('1');
+        $person->sees('Who agrees');
+        // The drawing's own parts are reached and pressed without a mouse.
+        $person->driver->executeScript("document.querySelector('[aria-label^=\"Left rake: show its readings\"]').focus()");
+        $person->keys(WebDriverKeys::ENTER);
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '17′ 10 1/4″');
+    }
+
+    public function test_somebody_not_signed_in_is_sent_to_the_door_and_back(): void
+    {
+        $person = $this->person();
+        $person->goTo('/crew');
+        $person->waitForPath('/sign-in');
+        $person->press('Ivo Marsh');
+        $person->waitForPath('/crew');
+        $person->goTo('/jobs/01aaaaaaaaaaaaaaaaaaaaaaaa');
+        $person->sees('There is no such job here');
+    }
+
+    private function assertOpenToAll(Person $person, string $screen): void
+    {
+        // Let what fades in have come.
+        usleep(350_000);
+        $person->driver->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        $found = $person->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then(
+                (result) => done(result.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')
+                    .map((v) => v.id + ': ' + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160) + ' ' + (n.any[0]?.message ?? '')).join(' | '))),
+                (error) => done([String(error)]),
+            );
+            JS);
+        self::assertSame([], $found, $screen);
+    }
+
+    private function assertFits(Person $person, int $width, string $screen): void
+    {
+        $wide = $person->driver->executeScript('return document.documentElement.scrollWidth');
+        self::assertLessThanOrEqual($width, $wide, "$screen is $wide wide on a screen of $width");
+    }
+
+    private function assertLight(Person $person, string $screen): void
+    {
+        $scripts = $person->driver->executeScript("return performance.getEntriesByType('resource').map((r) => r.name).filter((n) => n.endsWith('.js'))");
+        $bytes = 0;
+        $outside = [];
+        foreach ($scripts as $script) {
+            $path = __DIR__.'/../../public'.parse_url((string) $script, PHP_URL_PATH);
+            $bytes += strlen((string) gzencode((string) file_get_contents($path), 6));
+        }
+        foreach ($person->driver->executeScript("return performance.getEntriesByType('resource').map((r) => r.name)") as $name) {
+            str_starts_with((string) $name, (string) getenv('APP_URL')) || str_starts_with((string) $name, 'data:') || $outside[] = $name;
+        }
+        self::assertGreaterThan(50 * 1024, $bytes);
+        self::assertLessThan(self::MOST_SCRIPT, $bytes, $screen);
+        self::assertSame([], $outside, 'nothing loads from outside');
+    }
+}
