@@ -77,7 +77,7 @@ quietly_ready_php() {
 }
 
 opcode_folder() { mkdir -p var/opcodes; printf '%s' "$root/var/opcodes"; }
-plain_env() { printf 'APP_ENV=local APP_KEY=%s CACHE_STORE=array LOG_CHANNEL=stderr' "base64:$(printf 'imbrex-plain-key-imbrex-plain-ke' | base64)"; }
+plain_env() { printf 'APP_ENV=local APP_KEY=%s CACHE_STORE=array LOG_CHANNEL=null' "base64:$(printf 'imbrex-plain-key-imbrex-plain-ke' | base64)"; }
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 

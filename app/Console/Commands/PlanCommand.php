@@ -8,16 +8,18 @@ use App\Documents\DocumentFault;
 use App\Documents\Fault;
 use App\Documents\JobReader;
 use App\Documents\PlanWriter;
+use App\Documents\Understood;
 use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\Planner;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** Prints the plan of a job document as JSON. Needs no database. */
 final class PlanCommand extends Command
 {
     private const BAD_FILE = 2;
 
-    protected $signature = 'imbrex:plan {file : a job document, or - for standard input}';
+    protected $signature = 'imbrex:plan {file? : a job document, or - for standard input}';
 
     protected $description = 'Print the plan of a job document as JSON';
 
@@ -34,7 +36,7 @@ final class PlanCommand extends Command
         }
         $this->output->writeln(
             (string) json_encode($writer->whole($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
-            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+            OutputInterface::OUTPUT_RAW,
         );
 
         return self::SUCCESS;
@@ -43,6 +45,9 @@ final class PlanCommand extends Command
     private function text(): string
     {
         $file = (string) $this->argument('file');
+        if ($file === '') {
+            throw DocumentFault::of([new Fault('file', 'file-unreadable', Understood::NOTHING)]);
+        }
         $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? @file_get_contents($file) : false);
 
         return $text === false ? throw DocumentFault::of([new Fault('file', 'file-unreadable', $file)]) : $text;

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Documents\JobReader;
+use Illuminate\Console\Command;
+use Imbrex\Core\Planner;
+
+/** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels. */
+final class BenchCommand extends Command
+{
+    private const COVER = 16;
+
+    private const PANELS = [50, 500, 5000];
+
+    /** A face stays within what a tape can measure, so large roofs have many. */
+    private const PANELS_PER_FACE = 500;
+
+    private const RUNS = 7;
+
+    protected $signature = 'imbrex:bench';
+
+    protected $description = 'Time plans of growing roofs';
+
+    public function handle(JobReader $reader, Planner $planner): int
+    {
+        $rows = [];
+        $before = null;
+        foreach (self::PANELS as $panels) {
+            $json = $this->roof($panels);
+            $planner->plan($reader->read($json));
+            $times = [];
+            for ($run = 0; $run < self::RUNS; $run++) {
+                $start = hrtime(true);
+                $plan = $planner->plan($reader->read($json));
+                $times[] = (hrtime(true) - $start) / 1e6;
+            }
+            sort($times);
+            $median = $times[intdiv(self::RUNS, 2)];
+            $rows[] = [
+                count($plan->panels), count($plan->roof->faces), sprintf('%.1f', $times[0]), sprintf('%.1f', $median), sprintf('%.3f', $median / $panels),
+                $before === null ? '' : sprintf('%.2f', $median / $before['time'] / ($panels / $before['panels'])),
+                sprintf('%.0f', memory_get_peak_usage() / 1_048_576),
+            ];
+            $before = ['time' => $median, 'panels' => $panels];
+        }
+        $this->table(['panels', 'faces', 'best ms', 'median ms', 'ms a panel', 'growth (1 = linear)', 'peak MB'], $rows);
+
+        return self::SUCCESS;
+    }
+
+    private function roof(int $panels): string
+    {
+        $planes = [];
+        for ($left = $panels; $left > 0; $left -= self::PANELS_PER_FACE) {
+            // A quarter cover more than a whole number leaves rips at both ends.
+            $width = min($left, self::PANELS_PER_FACE) * self::COVER - self::COVER * 0.75;
+            $planes[] = [
+                'id' => 'P'.(count($planes) + 1), 'name' => 'Face '.(count($planes) + 1), 'riseIn12' => 4,
+                'outline' => [[0, 0], [$width, 0], [$width, 214.375], [0, 214.375]], 'edges' => ['eave', 'rake', 'ridge', 'rake'],
+            ];
+        }
+
+        return (string) json_encode(['format' => 'imbrex-job/1', 'name' => 'Bench', 'roof' => ['planes' => $planes]]);
+    }
+}
