@@ -24,7 +24,7 @@ final class JobMaker
 {
     public const EDGES = [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake];
 
-    /** @param array<string, float|string> $rules */
+    /** @param  array<string, float|string>  $rules */
     public static function rectangle(float $width, float $height, string|Profile $profile = 'snap-lock-1.5-16', ?LayoutChoice $choice = null, array $rules = [], float $rise = 4.0): Job
     {
         return self::job(new Plane('P1', 'Plane', Polygon::rectangle(0, 0, $width, $height), self::EDGES, [], $rise), $profile, $choice, $rules);
@@ -50,7 +50,7 @@ final class JobMaker
         return self::job(new Plane('P1', 'Plane', null, [], $readings, null), 'snap-lock-1.5-16', null, $rules);
     }
 
-    /** @param array<string, float|string> $rules */
+    /** @param  array<string, float|string>  $rules */
     public static function job(Plane $plane, string|Profile $profile, ?LayoutChoice $choice = null, array $rules = []): Job
     {
         return self::of([$plane], $profile, $choice === null ? [] : [$plane->id => $choice], $rules);

@@ -79,7 +79,7 @@ abstract class FeatureTestCase extends TestCase
         ], $changes);
     }
 
-    /** @param array<string, mixed>|string $document */
+    /** @param  array<string, mixed>|string  $document */
     protected function save(User $user, Job $job, array|string $document, int|string|null $base = null): TestResponse
     {
         return $this->actingAs($user)->call('PUT', "/api/jobs/$job->id", [], [], [], array_filter([
@@ -87,7 +87,7 @@ abstract class FeatureTestCase extends TestCase
         ]), is_string($document) ? $document : (string) json_encode($document));
     }
 
-    /** @param array<string, mixed>|string $document */
+    /** @param  array<string, mixed>|string  $document */
     protected function begin(User $user, array|string $document): TestResponse
     {
         return $this->actingAs($user)->call('POST', '/api/jobs', [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], is_string($document) ? $document : (string) json_encode($document));

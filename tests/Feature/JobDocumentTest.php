@@ -140,7 +140,7 @@ final class JobDocumentTest extends FeatureTestCase
         yield 'a profile without a cover' => [self::document(['catalogue' => ['profiles' => [['key' => 'x', 'family' => 'ribbed', 'height' => 1, 'coil' => 40, 'leastPitch' => 3]]]]), 'catalogue.profiles[0].cover'];
     }
 
-    /** @param array<string, mixed>|string $document */
+    /** @param  array<string, mixed>|string  $document */
     #[DataProvider('badDocuments')]
     public function test_bad_documents_are_refused_by_field(array|string $document, string $field): void
     {

@@ -59,7 +59,7 @@ final class PolygonTest extends TestCase
         ];
     }
 
-    /** @param list<array{float, float}> $corners */
+    /** @param  list<array{float, float}>  $corners */
     #[DataProvider('noPolygons')]
     public function test_what_encloses_nothing_is_refused(array $corners, string $cause): void
     {

@@ -51,7 +51,7 @@ final class StripCutterTest extends TestCase
         ];
     }
 
-    /** @param list<array{float, float}> $corners */
+    /** @param  list<array{float, float}>  $corners */
     #[DataProvider('shapes')]
     public function test_strips_add_up_to_the_whole_and_stay_in_their_strip(array $corners): void
     {
@@ -70,7 +70,7 @@ final class StripCutterTest extends TestCase
         });
     }
 
-    /** @param list<array{float, float}> $corners */
+    /** @param  list<array{float, float}>  $corners */
     private static function polygon(array $corners): Polygon
     {
         return Polygon::of(array_map(static fn (array $c): Point => new Point((float) $c[0], (float) $c[1]), $corners));

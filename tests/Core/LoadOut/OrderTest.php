@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\LoadOut;
 
-use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Planner;
 use PHPUnit\Framework\TestCase;

@@ -101,7 +101,7 @@ final class SurveyTest extends TestCase
         ];
     }
 
-    /** @param list<float> $readings */
+    /** @param  list<float>  $readings */
     #[DataProvider('pitches')]
     public function test_a_whole_pitch_only_when_readings_support_it(array $readings, float $expected): void
     {
@@ -218,7 +218,7 @@ final class SurveyTest extends TestCase
         return JobMaker::reading($quantity, $value, Source::Tape, $at);
     }
 
-    /** @param list<Reading> $readings */
+    /** @param  list<Reading>  $readings */
     private static function survey(array $readings): PlaneSurvey
     {
         return (new Surveyor(RuleSet::with([])))->survey([new Plane('P1', 'Plane', null, [], $readings, null)])[0];

@@ -27,7 +27,7 @@ final class TapeTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $case */
+    /** @param  array<string, mixed>  $case */
     #[DataProvider('reads')]
     public function test_reads_what_people_type(array $case): void
     {
@@ -53,7 +53,7 @@ final class TapeTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $case */
+    /** @param  array<string, mixed>  $case */
     #[DataProvider('prints')]
     public function test_prints_as_read_off_a_tape(array $case): void
     {
