@@ -13,6 +13,7 @@ use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Rules\RuleFault;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\System;
 use Imbrex\Core\Units\UnitSystem;
 use stdClass;
@@ -23,6 +24,8 @@ final class JobBuilder
     private const PROFILE = 'snap-lock-1.5-16';
 
     private const MATERIAL = 'steel';
+
+    private const MOST_PANELS = 20_000;
 
     /** @var list<Fault> */
     private array $faults = [];
@@ -36,6 +39,7 @@ final class JobBuilder
     {
         $planes = $this->planes();
         $system = $this->system();
+        $this->checkSize($planes, $system);
         $layouts = $this->layouts($planes);
         $rules = $this->rules();
         if ($this->faults !== []) {
@@ -76,6 +80,29 @@ final class JobBuilder
         }
 
         return $planes;
+    }
+
+    /**
+     * A slip of the key (a cover of 4 on planes of a thousand feet) must not keep the server busy for minutes.
+     *
+     * @param  list<Plane>  $planes
+     */
+    private function checkSize(array $planes, System $system): void
+    {
+        $width = 0.0;
+        foreach ($planes as $plane) {
+            $widths = [$plane->outline?->bounds()->width() ?? 0.0];
+            foreach ($plane->readings as $reading) {
+                if ($reading->quantity === Quantity::Eave || $reading->quantity === Quantity::Ridge) {
+                    $widths[] = $reading->value;
+                }
+            }
+            $width += max($widths);
+        }
+        $panels = (int) ceil($width / $system->profile->cover);
+        if ($panels > self::MOST_PANELS) {
+            $this->faults[] = new Fault('roof.planes', 'too-many-panels', "about $panels panels", ['most' => self::MOST_PANELS]);
+        }
     }
 
     private function system(): System

@@ -218,7 +218,7 @@ final readonly class PlanSlices
             'system' => ['profile' => $system->profile->key, 'cover' => $system->profile->cover, 'material' => $system->material->key, 'gauge' => $system->gauge, 'concealed' => $system->profile->family->isConcealed(), 'representative' => $system->profile->representative],
             'order' => $this->writer->order($plan->order),
             'mayBeOrdered' => $plan->mayBeOrdered(),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note))),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->code === 'catalogue.representative'))),
         ];
     }
 }

@@ -108,7 +108,11 @@ stop_all() {
 
 # A MariaDB of our own on loopback. $1 = folder, $2 = wanted port, rest = more options. Sets DB_PORT.
 start_database() {
-    local folder="$root/$1" port socket
+    local folder="$root/$1" port socket other
+    other="$(cat "$root/$1/db.pid" 2>/dev/null || true)"
+    if [ -n "$other" ] && kill -0 "$other" 2>/dev/null && grep -q mariadbd "/proc/$other/cmdline" 2>/dev/null; then
+        fail "the database in $1 is in use already (process $other): stop the command that runs it first"
+    fi
     port="$(free_port "$2")"
     shift 2
     mkdir -p "$folder"

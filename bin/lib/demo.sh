@@ -16,20 +16,22 @@ demo() {
     wait "${started[-1]}"
 }
 
-# Brings the demo up and returns. $1 = yes to seed anew
-demo_up() {
-    local port="${IMBREX_PORT:-8000}"
+demo_up() { application_up var/demo 33060 "${IMBREX_PORT:-8000}" "$1"; }
+
+# Brings the application up with the demo data and returns. $1 = folder of its own, $2 and $3 = wanted ports of
+# database and web server, $4 = yes to seed anew
+application_up() {
     need_packages "${packages[@]}"
     mkdir -p var
     need_php_packages
     need_node_packages
     need_front_end
     export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=single MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database
-    APP_KEY="$(app_key var/demo)"
+    APP_KEY="$(app_key "$1")"
     export APP_KEY
     step "starting the database"
-    start_database var/demo 33060
-    if [ "$1" = yes ]; then
+    start_database "$1" "$2"
+    if [ "$4" = yes ]; then
         step "seeding the demo anew"
         php artisan migrate:fresh --force --seed --quiet
     else
@@ -37,5 +39,5 @@ demo_up() {
         php artisan db:seed --force --quiet
     fi
     step "starting the web server"
-    start_web "$port" var/demo/web.log
+    start_web "$3" "$1/web.log"
 }

@@ -14,19 +14,10 @@ screenshots() {
     trap 'exit 143' TERM
     . bin/lib/demo.sh
     need_packages "${browser_packages[@]}"
-    local port driver
+    local driver
+    mkdir -p "$folder"
     # A database of its own, always freshly seeded: pictures show the demo data and nothing else.
-    need_packages "${packages[@]}"
-    mkdir -p var/pictures "$folder"
-    need_php_packages
-    need_node_packages
-    need_front_end
-    export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=single MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database
-    APP_KEY="$(app_key var/pictures)"
-    export APP_KEY
-    start_database var/pictures 33260
-    php artisan migrate:fresh --force --seed --quiet
-    start_web 8200 var/pictures/web.log
+    application_up var/pictures 33260 8200 yes
     driver="$(free_port 9615)"
     chromedriver --port="$driver" >var/pictures/driver.log 2>&1 &
     started+=("$!")

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Remote\RemoteWebDriver;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Chromium;
 use Tests\Support\Person;
@@ -12,34 +11,19 @@ use Tests\Support\Person;
 /** A person before a browser. What a test begins it begins by itself, so that tests do not lean on each other. */
 abstract class BrowserTestCase extends TestCase
 {
-    /** @var list<RemoteWebDriver> browsers that wait for the next test; starting one takes seconds */
-    private static array $idle = [];
-
     /** @var list<Person> */
     private array $people = [];
 
-    /** A person before a browser that knows nothing of anybody. */
     protected function person(int $width = 1280, int $height = 800): Person
     {
-        if (self::$idle === []) {
-            $driver = Chromium::start($width, $height);
-            register_shutdown_function(static fn () => $driver->quit());
-        } else {
-            $driver = array_pop(self::$idle);
-            Chromium::resize($driver, $width, $height);
-            $driver->get(getenv('APP_URL').'/icon.svg');
-            $driver->manage()->deleteAllCookies();
-            $driver->executeScript('localStorage.clear()');
-        }
-
-        return $this->people[] = new Person($driver, (string) getenv('APP_URL'));
+        return $this->people[] = new Person(Chromium::start($width, $height), (string) getenv('APP_URL'));
     }
 
     protected function tearDown(): void
     {
         foreach ($this->people as $person) {
             $this->addToAssertionCount($person->held);
-            self::$idle[] = $person->driver;
+            $person->driver->quit();
         }
         $this->people = [];
     }

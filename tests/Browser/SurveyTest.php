@@ -68,6 +68,8 @@ final class SurveyTest extends BrowserTestCase
         $person->sees('under the rake trims');
         $person->sees('readings spread over 3/8″, more than 1/4″');
         self::assertStringContainsString('Run-out over the rake 1 1/16″', $person->text('//aside'));
+        $person->press('How each reading closes');
+        $person->sees('Diagonal to the right tape');
     }
 
     public function test_counted_panels_and_the_other_side_of_the_ridge(): void

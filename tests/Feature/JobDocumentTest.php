@@ -137,6 +137,7 @@ final class JobDocumentTest extends FeatureTestCase
         yield 'a rule nobody keeps' => [self::document(['rules' => ['order.luck' => 1]]), 'rules.order.luck'];
         yield 'a rule out of range' => [self::document(['rules' => ['order.extra' => -2]]), 'rules.order.extra'];
         yield 'a rule of the wrong kind' => [self::document(['rules' => ['order.extra' => 'two']]), 'rules.order.extra'];
+        yield 'more panels than anybody lays' => [self::document(['roof' => ['planes' => array_map(static fn (int $i): array => self::plane(['id' => "P$i", 'outline' => [[0, 0], [12000, 0], [12000, 200], [0, 200]]]), range(1, 40))], 'system' => ['profile' => 'snap-lock-1.5-12']]), 'roof.planes'];
         yield 'a profile without a cover' => [self::document(['catalogue' => ['profiles' => [['key' => 'x', 'family' => 'ribbed', 'height' => 1, 'coil' => 40, 'leastPitch' => 3]]]]), 'catalogue.profiles[0].cover'];
     }
 

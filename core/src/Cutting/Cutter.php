@@ -36,7 +36,7 @@ final readonly class Cutter
         foreach ($layout->strips as $strip) {
             $metalPieces = $this->upTheSlope($this->cutter->strip($metal, $strip->moduleLeft, $strip->moduleRight()));
             foreach ($metalPieces as $i => $piece) {
-                $panels[] = $this->panel($face, $strip, $piece, $i, $blank, $rakes, $order);
+                $panels[] = $this->panel($face, $strip, $piece, $i, $blank, $rakes, $order, $strip->position === count($layout->strips));
             }
         }
 
@@ -44,19 +44,21 @@ final readonly class Cutter
     }
 
     /** @param  list<MovedEdge>  $rakes sides along which a panel is ripped rather than ended */
-    private function panel(Face $face, Strip $strip, Polygon $metal, int $piece, Polygon $blankFace, array $rakes, OrderLength $order): Panel
+    private function panel(Face $face, Strip $strip, Polygon $metal, int $piece, Polygon $blankFace, array $rakes, OrderLength $order, bool $isLast): Panel
     {
         $ripped = $this->isCut($strip, $rakes, true, 0.0) || $this->isCut($strip, $rakes, false, 0.0);
         // A standing leg may stand at the rake; a flat side lap that would reach past it is trimmed off.
         $lap = $this->profile->family->isConcealed() ? 0.0 : 1.0;
         $cutLeft = $this->isCut($strip, $rakes, true, $lap * $this->profile->leftMetal);
         $cutRight = $this->isCut($strip, $rakes, false, $lap * $this->profile->rightMetal);
-        // A ripped side keeps its turn-up, which lies outside the module line; an uncut side ends at it.
-        $blank = $this->piece($blankFace, $cutLeft ? -INF : $strip->moduleLeft, $cutRight ? INF : $strip->moduleRight(), $piece);
+        // At the ends of the face a ripped side keeps its turn-up, which may lie outside the module line.
+        $openLeft = $cutLeft && $strip->position === 1;
+        $openRight = $cutRight && $isLast;
+        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece);
         $sheet = $this->piece(
             $blankFace,
-            $cutLeft ? -INF : $strip->moduleLeft - $this->profile->leftMetal,
-            $cutRight ? INF : $strip->moduleRight() + $this->profile->rightMetal,
+            $openLeft ? -INF : $strip->moduleLeft - $this->profile->leftMetal,
+            $openRight ? INF : $strip->moduleRight() + $this->profile->rightMetal,
             $piece,
         );
         $bounds = $sheet->bounds();
@@ -71,7 +73,7 @@ final readonly class Cutter
             $sheet,
             $cutLeft,
             $cutRight,
-            $ripped ? $metal->bounds()->width() : null,
+            $ripped && $metal->bounds()->width() < $strip->cover - Tolerance::LENGTH ? $metal->bounds()->width() : null,
             $bounds->height(),
             min($sides),
             $order->of($bounds->height()),

@@ -99,7 +99,7 @@ function Ticks({ from, to, scale, x, unsigned }: { from: number; to: number; sca
         const half = Math.abs(at * 2 - Math.round(at * 2)) < 1e-9;
         const foot = whole && Math.round(at) % 12 === 0;
         ticks.push(<line key={n} x1={x(at)} x2={x(at)} y1={1} y2={1 + (foot ? 20 : whole ? 15 : half ? 10 : 6)} stroke="var(--ink)" strokeWidth={foot ? 1.4 : 0.9} />);
-        if (whole && Math.round(at) % numbered === 0) {
+        if (whole && Math.round(at) % numbered === 0 && x(to) - x(at) > 16) {
             const shown = unsigned ? Math.abs(Math.round(at)) : Math.round(at);
             ticks.push(
                 <text key={`n${n}`} x={x(at) + 4} y={36} fontSize="13" className="muted">

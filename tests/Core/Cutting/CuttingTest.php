@@ -88,10 +88,14 @@ final class CuttingTest extends TestCase
             [[0, 0], [500, 0], [500, 214], [0, 214]],
             [[0, 0], [480, 0], [484, 216], [4, 216]],
             [[0, 0], [480, 0], [470, 216], [12, 211]],
+            // an L and a notch: rakes within the face
+            [[0, 0], [300, 0], [300, 80], [120, 80], [120, 170], [0, 170]],
+            [[0, 0], [300, 0], [300, 170], [203, 170], [203, 90], [97, 90], [97, 170], [0, 170]],
         ];
         $this->forAll(ElementsGenerator::fromArray($shapes), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'double-lock-2-24', 'rib-9-36']), ElementsGenerator::fromArray(SchoolKind::cases()), new ChooseGenerator(-100, 100))
             ->then(function (array $corners, string $profile, SchoolKind $school, int $nudge): void {
-                $job = JobMaker::outline($corners, profile: $profile, choice: new LayoutChoice($school, nudge: $nudge / 16));
+                $edges = array_map(static fn (int $i): EdgeKind => self::kind($corners[$i], $corners[($i + 1) % count($corners)]), array_keys($corners));
+                $job = JobMaker::outline($corners, $edges, $profile, new LayoutChoice($school, nudge: $nudge / 16));
                 $plan = self::plan($job);
                 $face = MovedFace::metal($plan->roof->faces[0], $job->system->profile, false, $job->rules)->outline;
                 $sum = 0.0;
@@ -222,6 +226,19 @@ final class CuttingTest extends TestCase
         self::assertCount(1, array_keys($codes($long), 'cut.over-long', true));
         self::assertContains('cut.under-short', $codes($short));
         self::assertSame(540.0, Catalogue::shipped()->profile('snap-lock-1.5-16')->longest);
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private static function kind(array $from, array $to): EdgeKind
+    {
+        return match (true) {
+            abs($to[1] - $from[1]) > abs($to[0] - $from[0]) => EdgeKind::Rake,
+            $to[0] > $from[0] => EdgeKind::Eave,
+            default => EdgeKind::Ridge,
+        };
     }
 
     private static function plan(Job $job): Plan

@@ -43,7 +43,7 @@ export default function LayoutStation() {
     useHotkeys('p', () => job.mayChange && put({ ...choice, pinned: !pinned }));
 
     // What the document says already and the plan does not yet: drawn ahead, printed only when the plan is here.
-    const ahead = laid ? (choice.nudge ?? 0) - laid.layout.nudge : 0;
+    const ahead = laid && (choice.school ?? 'balanced') === laid.layout.school ? (choice.nudge ?? 0) - laid.layout.nudge : 0;
 
     return (
         <>

@@ -42,6 +42,7 @@ export function SystemDialog({ onClose }: { onClose: () => void }) {
                         <MenuItem value="vented">{t('system.vented')}</MenuItem>
                     </TextField>
                 </div>
+                <p className="finding" data-severity="note">{t(`contact.${system.material ?? 'steel'}`)}</p>
                 <table className="plain">
                     <thead><tr><th>{t('system.profile')}</th><th>{t('profiles.family')}</th><th className="n">{t('profiles.cover')}</th><th className="n">{t('profiles.height')}</th><th className="n">{t('profiles.leastPitch')}</th></tr></thead>
                     <tbody>

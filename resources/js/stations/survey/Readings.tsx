@@ -56,15 +56,18 @@ export function Readings({ plane, quantity, adoption, misses, culprit }: Reading
                                 const mine = own.some((reading) => reading.id === one.reading);
                                 return (
                                     <tr key={one.reading} data-reading={one.reading}>
-                                        <td title={one.time ?? undefined}>
+                                        <td>
                                             {t(`source.${one.source}`)}
                                             {hasPlace(quantity) && <span className="muted small"> {t(`survey.place.${placeName(one.at)}`)}</span>}
                                             {!mine && <span className="muted small"> {t('survey.from-behind')}</span>}
+                                            {one.time && <span className="muted small nowrap" style={{ display: 'block' }} title={one.time}>{one.time.replace(/^\d{4}-/, '')}</span>}
                                             {one.reading === culprit && <span className="stop small"> {t('survey.likeliest-wrong')}</span>}
                                         </td>
                                         <td className="n"><b>{quantity === 'pitch' ? Math.round(one.value * 100) / 100 : <Len inches={one.value} />}</b></td>
                                         <td className="n muted small" title={miss ? t('survey.misses-plane') : undefined}>{one.adopted ? '—' : quantity === 'pitch' ? Math.round(one.miss * 100) / 100 : <Len inches={one.miss} signed />}</td>
-                                        <td className={`n small ${one.agrees ? 'good' : 'stop'}`}>{t(one.agrees ? 'survey.agrees' : 'survey.does-not')}</td>
+                                        <td className={`n small ${one.agrees ? 'good' : 'stop'}`}>{t(one.agrees ? 'survey.agrees' : 'survey.does-not')}
+                                            {quantity !== 'pitch' && !one.adopted && <span className="muted" style={{ display: 'block' }}>± <Len inches={one.tolerance} /></span>}
+                                        </td>
                                         <td className="n">
                                             {mayChange && mine && (
                                                 <button type="button" className="linkish" style={{ minWidth: 28 }} aria-label={t('survey.remove-reading')} title={t('survey.remove-reading')} onClick={() => edit((d) => removeReading(d, plane.id, one.reading))}>×</button>

@@ -1,9 +1,9 @@
 import { useTranslation } from 'react-i18next';
-import type { SurveyPlane } from '../../api/contract';
+import type { Plane, SurveyPlane } from '../../api/contract';
 import { Len } from '../../tape/Len';
 
 /** Skew, run-out and where it can hide; and a 3-4-5 as large as the plane allows. */
-export function Squareness({ survey }: { survey: SurveyPlane }) {
+export function Squareness({ survey, plane }: { survey: SurveyPlane; plane: Plane }) {
     const { t } = useTranslation();
     const { squareness, triangle } = survey;
     return (
@@ -23,11 +23,36 @@ export function Squareness({ survey }: { survey: SurveyPlane }) {
             ) : (
                 <p className="muted">{t('square.unknown')}</p>
             )}
+            {survey.misses.length > 1 && <Closure survey={survey} plane={plane} />}
             {triangle && (
                 <p className="muted" style={{ marginTop: 8 }}>
                     {t('square.triangle')} <Len inches={triangle.alongEave} /> {t('square.along')}, <Len inches={triangle.upRake} /> {t('square.up')}, <Len inches={triangle.across} /> {t('square.across')}
                 </p>
             )}
         </section>
+    );
+}
+
+/** By how much every length misses the plane the best readings close to. */
+function Closure({ survey, plane }: { survey: SurveyPlane; plane: Plane }) {
+    const { t } = useTranslation();
+    const readings = new Map((plane.readings ?? []).map((reading) => [reading.id, reading]));
+    return (
+        <details style={{ marginTop: 8 }}>
+            <summary className="linkish">{t('square.closure')}</summary>
+            <table className="plain">
+                <tbody>
+                    {survey.misses.map(({ reading: id, inches }) => {
+                        const reading = readings.get(id);
+                        return reading && (
+                            <tr key={id}>
+                                <td>{t('quantity', { quantity: reading.quantity })} <span className="muted small">{t(`source.${reading.source}`)}</span></td>
+                                <td className={`n ${id === survey.culprit ? 'stop' : ''}`}><Len inches={inches} signed /></td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+        </details>
     );
 }

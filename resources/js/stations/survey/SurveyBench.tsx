@@ -46,7 +46,7 @@ export function SurveyBench({ plane, survey, quantity, onPick }: SurveyBenchProp
                 </section>
             )}
             {survey && <ExtraToOrder survey={survey} />}
-            {survey && <Squareness survey={survey} />}
+            {survey && <Squareness survey={survey} plane={plane} />}
             <section>
                 <h3>{t('survey.all')}</h3>
                 <table className="plain">
