@@ -6,6 +6,7 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 
 /** A side of a sheet that lies at an edge of the face, in the frame of its card; counter-clockwise, inches. */
 final readonly class CardSide
@@ -27,7 +28,7 @@ final readonly class CardSide
     /** The hem measured along the eave instead of square to a leaning side. */
     public function hemAcross(): float
     {
-        return $this->hem * $this->from->distanceTo($this->to) / max(1e-9, abs($this->to->v - $this->from->v));
+        return $this->hem * $this->from->distanceTo($this->to) / max(Tolerance::LENGTH, abs($this->to->v - $this->from->v));
     }
 
     public function low(): Point
@@ -53,6 +54,6 @@ final readonly class CardSide
     {
         $run = $this->to->u - $this->from->u;
 
-        return abs($run) < 1e-9 ? $this->from->v : $this->from->v + ($x - $this->from->u) / $run * ($this->to->v - $this->from->v);
+        return abs($run) < Tolerance::LENGTH ? $this->from->v : $this->from->v + ($x - $this->from->u) / $run * ($this->to->v - $this->from->v);
     }
 }

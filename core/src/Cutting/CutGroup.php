@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Units\Rounding;
+
 /** Panels of a face that are marked out alike: one card serves them all. */
 final readonly class CutGroup
 {
@@ -30,11 +34,12 @@ final readonly class CutGroup
     private static function cut(Panel $panel): string
     {
         $bounds = $panel->sheet->bounds();
+        $same = static fn (float $inches): int => Rounding::Nearest->steps($inches, Tolerance::SAME_CUT);
         $corners = array_map(
-            static fn ($p): string => round($p->u - $bounds->left, 3).' '.round($p->v - $bounds->bottom, 3),
+            static fn (Point $p): string => $same($p->u - $bounds->left).' '.$same($p->v - $bounds->bottom),
             $panel->sheet->corners,
         );
 
-        return implode(',', [$panel->face, $panel->cutLeft ? 'l' : '', $panel->cutRight ? 'r' : '', round($panel->orderLength, 3), ...$corners]);
+        return implode(',', [$panel->face, $panel->cutLeft ? 'l' : '', $panel->cutRight ? 'r' : '', $same($panel->orderLength), ...$corners]);
     }
 }

@@ -16,6 +16,12 @@ final class Tolerance
     /** Sine of the angle under which two lines count as parallel. */
     public const PARALLEL = 1e-9;
 
+    /** A point this near a line (in) lies on it, after moving and cutting. */
+    public const ON_LINE = 1e-4;
+
+    /** Cuts that differ by less (in) are one cut: far finer than any ordering step or pencil. */
+    public const SAME_CUT = 1e-3;
+
     public static function same(float $a, float $b): bool
     {
         return abs($a - $b) < self::LENGTH;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Tolerance;
 
 /** Where the seams of one face fall, by one choice. */
 final readonly class FaceLayout
@@ -49,6 +50,6 @@ final readonly class FaceLayout
     {
         $rip = $this->narrowestRip();
 
-        return $rip !== null && $rip < $this->narrowestAllowed - 1e-9;
+        return $rip !== null && $rip < $this->narrowestAllowed - Tolerance::LENGTH;
     }
 }

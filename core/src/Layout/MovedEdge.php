@@ -7,12 +7,11 @@ namespace Imbrex\Core\Layout;
 use Imbrex\Core\Catalogue\EdgeAllowance;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 
 /** One side of a moved face: its kind, what its detail asks, and where it runs; counter-clockwise, inches. */
 final readonly class MovedEdge
 {
-    private const ON_LINE = 1e-4;
-
     public function __construct(
         public EdgeKind $kind,
         public EdgeAllowance $allowance,
@@ -31,6 +30,6 @@ final readonly class MovedEdge
     {
         $length = $this->from->distanceTo($this->to);
 
-        return abs($this->from->distanceTo($point) + $point->distanceTo($this->to) - $length) < self::ON_LINE;
+        return abs($this->from->distanceTo($point) + $point->distanceTo($this->to) - $length) < Tolerance::ON_LINE;
     }
 }

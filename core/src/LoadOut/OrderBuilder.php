@@ -7,14 +7,12 @@ namespace Imbrex\Core\LoadOut;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Units\Rounding;
 
 /** Gathers panels into an order: equal lengths in one line, a rip counted as the full panel it is cut from. */
 final readonly class OrderBuilder
 {
-    /** Lengths that differ by less are one line; far finer than any ordering step. */
-    private const SAME = 1e-4;
-
     /** A hand-hold about every 10 ft keeps a long panel from buckling. */
     private const HAND_HOLD = 120.0;
 
@@ -27,7 +25,7 @@ final readonly class OrderBuilder
     {
         $groups = [];
         foreach ($panels as $panel) {
-            $groups[Rounding::Nearest->steps($panel->orderLength, self::SAME)][] = $panel;
+            $groups[Rounding::Nearest->steps($panel->orderLength, Tolerance::SAME_CUT)][] = $panel;
         }
         krsort($groups);
         $lines = array_map($this->line(...), array_values($groups));

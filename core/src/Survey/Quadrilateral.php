@@ -6,6 +6,7 @@ namespace Imbrex\Core\Survey;
 
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Tolerance;
 
 /**
  * A four-sided plane with its low left corner at the origin and its eave along u: five free lengths, which is
@@ -13,6 +14,9 @@ use Imbrex\Core\Geometry\Polygon;
  */
 final readonly class Quadrilateral
 {
+    /** A shorter ridge (in) has no slope worth reckoning with. */
+    private const SHORTEST_RIDGE = 1.0;
+
     /** @param  float  $eave inches; `$right` and `$left` are the high corners in face coordinates */
     public function __construct(public float $eave, public Point $right, public Point $left)
     {
@@ -25,7 +29,7 @@ final readonly class Quadrilateral
             return null;
         }
         [$a, $b, $c, $d] = $outline->corners;
-        if (abs($b->v - $a->v) > 1e-3 || $b->u <= $a->u) {
+        if (abs($b->v - $a->v) > Tolerance::SAME_CUT || $b->u <= $a->u) {
             return null;
         }
 
@@ -65,7 +69,7 @@ final readonly class Quadrilateral
     public function ridgeHeight(float $u): float
     {
         $run = $this->right->u - $this->left->u;
-        if (abs($run) < 1.0) {
+        if (abs($run) < self::SHORTEST_RIDGE) {
             return max($this->left->v, $this->right->v);
         }
 

@@ -95,7 +95,12 @@ export class JobSession {
     async restore(number: number): Promise<void> {
         await this.flush();
         if (this.view.state !== 'saved') return;
-        const answer = await call<{ revision: number; document: JobDocument }>('POST', `jobs/${this.job}/revisions/${number}/restore`, undefined, { 'If-Match': `"${this.view.revision}"` });
+        let answer: { revision: number; document: JobDocument };
+        try {
+            answer = await call('POST', `jobs/${this.job}/revisions/${number}/restore`, undefined, { 'If-Match': `"${this.view.revision}"` });
+        } catch (error) {
+            return this.failed(error);
+        }
         this.past.push(this.view.document);
         this.saved = answer.document;
         this.show({ document: answer.document, revision: answer.revision, savedAt: new Date().toISOString() });

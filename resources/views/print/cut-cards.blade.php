@@ -10,15 +10,16 @@
     .page:last-child { page-break-after: auto; }
     .card { height: 480px; border-bottom: 2px solid #000; margin-bottom: 14px; }
     .card.last { border-bottom: 0; margin-bottom: 0; }
-    h1 { font-size: 30px; margin: 0; }
+    h1 { font-size: 34px; margin: 0; }
     .sub { margin: 0 0 6px; }
     .card table.place { width: 100%; border-collapse: collapse; }
     table.marks { width: 100%; border-collapse: collapse; }
-    table.marks td { border-bottom: 1px solid #888; padding: 4px 4px; }
-    td.at { text-align: right; font-size: 22px; font-weight: bold; white-space: nowrap; }
-    td.kind { width: 54px; font-size: 11px; }
-    .line { font-size: 11px; padding-top: 8px !important; font-weight: bold; border-bottom: 2px solid #000 !important; }
-    .mind { font-size: 10px; margin-top: 8px; }
+    table.marks td { border-bottom: 1px solid #888; padding: 2px 4px; font-size: 15px; }
+    td.at { text-align: right; font-size: 33px; line-height: 1; font-weight: bold; white-space: nowrap; }
+    table.marks td.kind { width: 50px; font-size: 12px; }
+    table.marks td.at { font-size: 33px; }
+    table.marks td.line { font-size: 12px; padding-top: 6px; font-weight: bold; border-bottom: 2px solid #000; }
+    .mind { font-size: 10px; margin: 2px 0 0; width: 240px; }
 </style>
 </head>
 <body>
@@ -29,7 +30,7 @@
         <h1>{{ $card['title'] }}</h1>
         <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.ordered', ['length' => $card['order']]) }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}</p>
         <table class="place"><tr>
-            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" width="250" height="330" alt=""></td>
+            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" width="250" height="330" alt=""><p class="mind">{{ $words->say('caution.cutting') }}</p></td>
             <td style="vertical-align: top;">
                 <table class="marks">
                     @php $line = null; @endphp
@@ -41,7 +42,6 @@
                         <tr><td>{{ $mark['name'] }}</td><td class="kind">{{ $words->say('mark.kind.'.$mark['kind']) }}</td><td class="at">{{ $mark['at'] }}</td></tr>
                     @endforeach
                 </table>
-                <p class="mind">{{ $words->say('caution.cutting') }}</p>
             </td>
         </tr></table>
     </div>
