@@ -65,9 +65,28 @@ final class Person
     /** Chooses from a drop-down by its label and the words of the choice. */
     public function choose(string $label, string $choice): void
     {
-        $this->find("//*[@role='combobox'][@aria-labelledby=//label[starts-with(normalize-space(.), '$label')]/@id or contains(@aria-labelledby, //label[starts-with(normalize-space(.), '$label')]/@id)]")->click();
+        $box = "//*[contains(@class,'MuiFormControl')][.//*[contains(@class,'MuiInputLabel')][starts-with(normalize-space(.), '$label')]]//*[@role='combobox']";
+        $this->open($box);
         $this->find("//*[@role='option'][normalize-space()='$choice']")->click();
         $this->waitUntil(fn (): bool => $this->all("//*[@role='option']") === []);
+    }
+
+    /** Opens a drop-down; one that is still sliding into place may have to be pressed twice. */
+    public function open(string $box): void
+    {
+        $pressed = 0.0;
+        $this->find($box);
+        $this->waitUntil(function () use ($box, &$pressed): bool {
+            if ($this->all("//*[@role='option']") !== []) {
+                return true;
+            }
+            if (microtime(true) - $pressed > 1.0) {
+                $pressed = microtime(true);
+                $this->find($box)->click();
+            }
+
+            return false;
+        });
     }
 
     public function keys(string ...$keys): void

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Support\Person;
+
+/** The same job by other rules, another tape, another ridge: lengths follow. */
+final class HouseRulesTest extends BrowserTestCase
+{
+    public function test_the_ordering_step_and_the_extra_of_one_job(): void
+    {
+        $person = $this->begun('Other steps');
+        $person->press('Job');
+        $this->setRule($person, 'order.step', '1');
+        $this->setRule($person, 'order.extra', '3');
+        $person->press('Close');
+        $person->waitForSave();
+        $this->goToStation($person, 'Load-out');
+        // 216 3/8 and 3 are 219 3/8, by whole inches 220.
+        $person->sees('18′ 4″');
+    }
+
+    public function test_a_rule_out_of_range_says_its_range_and_is_not_taken(): void
+    {
+        $person = $this->begun('Out of range');
+        $person->press('Job');
+        $person->type('order.extra', '99');
+        $person->sees('a number from 0 to 24 (in)');
+        $person->press('Close');
+        $this->goToStation($person, 'Load-out');
+        $person->sees('18′ 2 1/2″');
+    }
+
+    public function test_a_metric_tape_reads_and_prints_millimetres(): void
+    {
+        $person = $this->begun('Metric shed');
+        $person->press('Job');
+        $person->choose('Units', 'millimetres');
+        $person->open("//tr[contains(., 'tape.division')]//*[@role='combobox']");
+        $person->find("//*[@role='option'][normalize-space()='mm']")->click();
+        $person->press('Close');
+        $person->press('Eave: show its readings');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '12700 mm');
+        $person->type('Eave, next reading', '12702');
+        $person->sees('Understood: 12702 mm');
+        $this->goToStation($person, 'Load-out');
+        $person->sees('5550 mm');
+    }
+
+    public function test_a_vented_ridge_shortens_the_panels(): void
+    {
+        $person = $this->begun('Vented');
+        $this->goToStation($person, 'Layout');
+        $person->press('Choose what covers it');
+        $person->choose('Ridge', 'vented');
+        $person->sees('Coated steel: keep off copper');
+        $person->press('Close');
+        $person->waitForSave();
+        $this->goToStation($person, 'Cuts');
+        $person->waitUntil(fn (): bool => str_contains($person->text("//tr[@aria-selected='true']"), '214 3/8″ 216 1/2″'), fn (): string => $person->text("//tr[@aria-selected='true']"));
+    }
+
+    public function test_a_low_pitch_blocks_the_order_until_another_profile_is_chosen(): void
+    {
+        $person = $this->begun('Flat roof');
+        $person->press('Pitch: show its readings');
+        $person->find("//button[@aria-label='Remove this reading']")->click();
+        $person->sees('The pitch has no reading');
+        $this->takeReading($person, 'Pitch, rise in 12', '1');
+        $this->goToStation($person, 'Layout');
+        $person->sees('1 in 12 is too low for snap-lock-1.5-16, which needs 3 in 12');
+        $this->goToStation($person, 'Load-out');
+        $person->sees('Something still blocks the order. Settle it first.');
+        self::assertNotNull($person->find("//button[contains(., 'Release')]")->getAttribute('disabled'));
+        $this->goToStation($person, 'Layout');
+        $person->press('Choose what covers it');
+        $person->press('double-lock-2-16');
+        $person->press('Close');
+        $person->doesNotSee('is too low');
+        $this->goToStation($person, 'Load-out');
+        $person->doesNotSee('Something still blocks the order');
+    }
+
+    public function test_a_control_point_takes_a_typed_place(): void
+    {
+        $person = $this->begun('Over the door');
+        $this->goToStation($person, 'Layout');
+        $person->find("//button[@data-school='control-point']")->click();
+        $person->type('Place, from the left rake', "10' 3 1/2");
+        $person->press('Set');
+        // A seam at 123 1/2: seven panels of 16 before it leave 11 1/2; from there 376 1/2 hold 23 and 8 1/2.
+        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='control-point']"), '11 1/2″ and 8 1/2″'), fn (): string => $person->text("//button[@data-school='control-point']"));
+        $person->choose('There lies', 'the middle of a pan');
+        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='control-point']"), '3 1/2″ and 1/2″'), fn (): string => $person->text("//button[@data-school='control-point']"));
+        $person->sees('A rip too narrow to hold its fold.');
+    }
+
+    public function test_company_rules_go_into_new_jobs_only(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Wren Alder');
+        $this->beginOarStore($person, 'Before the rule');
+        $person->goTo('/crew');
+        $this->setRule($person, 'order.step', '6');
+        $person->find("//tr[contains(., 'order.step')]//button[contains(., 'Back to')]");
+        $this->beginOarStore($person, 'After the rule');
+        $this->goToStation($person, 'Load-out');
+        $person->sees('18′ 6″');
+        $person->openJob('Before the rule');
+        $this->goToStation($person, 'Load-out');
+        $person->sees('18′ 2 1/2″');
+        $person->goTo('/crew');
+        $person->find("//tr[contains(., 'order.step')]//button[contains(., 'Back to')]")->click();
+        $person->waitUntil(fn (): bool => $person->all("//tr[contains(., 'order.step')]//button[contains(., 'Back to')]") === []);
+    }
+
+    private function begun(string $name): Person
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, $name);
+
+        return $person;
+    }
+
+    private function setRule(Person $person, string $rule, string $value): void
+    {
+        $person->type($rule, $value);
+        $person->keys("\u{E007}");
+        $person->waitFor("//tr[contains(., '$rule')]//button[contains(., 'Back to')]");
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Accounts\DemoAccounts;
+use App\Documents\JobReader;
+use App\Models\Crew;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
+use Imbrex\Core\Planner;
+
+/** The made-up world a newcomer meets. */
+final class DemoTest extends FeatureTestCase
+{
+    public function test_seeding_twice_changes_nothing(): void
+    {
+        Artisan::call('db:seed', ['--force' => true]);
+        $count = static fn (): array => [Crew::query()->count(), User::query()->count(), Job::query()->count()];
+        $once = $count();
+        Artisan::call('db:seed', ['--force' => true]);
+
+        self::assertSame($once, $count());
+        self::assertGreaterThanOrEqual(3, Job::query()->count());
+    }
+
+    public function test_every_offered_account_opens_the_door(): void
+    {
+        Artisan::call('db:seed', ['--force' => true]);
+        foreach (DemoAccounts::offered() as $account) {
+            $this->postJson('/api/session', ['email' => $account['email'], 'password' => $account['password']])->assertOk()->assertJsonPath('user.role', $account['role']);
+        }
+    }
+
+    public function test_the_oar_store_comes_out_as_worked_by_hand(): void
+    {
+        $plan = (new Planner)->plan(app(JobReader::class)->read((string) file_get_contents(database_path('demo/oar-store.json'))));
+
+        self::assertSame([500.0, 214.375], [$plan->surveys[0]->adoptions['eave']->value, $plan->surveys[0]->adoptions['eaveToRidge']->value]);
+        self::assertSame(4.0, $plan->surveys[0]->riseIn12);
+        self::assertTrue($plan->surveys[0]->squareness?->hidden);
+        self::assertCount(32, $plan->panels);
+        self::assertSame(218.5, $plan->order->lines[0]->length);
+        self::assertTrue($plan->mayBeOrdered());
+    }
+
+    public function test_every_demo_job_can_be_ordered(): void
+    {
+        foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
+            $plan = (new Planner)->plan(app(JobReader::class)->read((string) file_get_contents($file)));
+            self::assertTrue($plan->mayBeOrdered(), $file);
+        }
+    }
+}
