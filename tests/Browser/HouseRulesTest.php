@@ -99,21 +99,25 @@ final class HouseRulesTest extends BrowserTestCase
 
     public function test_company_rules_go_into_new_jobs_only(): void
     {
+        // A rule no other test looks at: tests may run side by side, and the crew is theirs too.
+        $rule = 'layout.checkMarkEvery';
         $person = $this->person();
         $person->signInAs('Wren Alder');
         $this->beginOarStore($person, 'Before the rule');
         $person->goTo('/crew');
-        $this->setRule($person, 'order.step', '6');
-        $person->find("//tr[contains(., 'order.step')]//button[contains(., 'Back to')]");
+        $this->setRule($person, $rule, '3');
         $this->beginOarStore($person, 'After the rule');
-        $this->goToStation($person, 'Load-out');
-        $person->sees('18′ 6″');
+        $person->press('Job');
+        $person->waitFor("//tr[contains(., '$rule')]//button[contains(., 'Back to 4')]");
+        self::assertSame('3', $person->field($rule)->getAttribute('value'));
+        $person->press('Close');
         $person->openJob('Before the rule');
-        $this->goToStation($person, 'Load-out');
-        $person->sees('18′ 2 1/2″');
+        $person->press('Job');
+        $person->sees($rule);
+        self::assertSame('4', $person->field($rule)->getAttribute('value'));
         $person->goTo('/crew');
-        $person->find("//tr[contains(., 'order.step')]//button[contains(., 'Back to')]")->click();
-        $person->waitUntil(fn (): bool => $person->all("//tr[contains(., 'order.step')]//button[contains(., 'Back to')]") === []);
+        $person->find("//tr[contains(., '$rule')]//button[contains(., 'Back to')]")->click();
+        $person->waitUntil(fn (): bool => $person->all("//tr[contains(., '$rule')]//button[contains(., 'Back to')]") === []);
     }
 
     private function begun(string $name): Person
