@@ -9,6 +9,7 @@ check() {
     vendor/bin/pint --test
     step "static analysis"
     vendor/bin/phpstan analyse --no-progress --memory-limit=2G
+    vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=2G
     step "types and style of the front end"
     npm run --silent check
 }

@@ -3,7 +3,7 @@
 step() { printf '· %s\n' "$*"; }
 fail() { printf 'imbrex: %s\n' "$*" >&2; exit 1; }
 
-packages=(php8.2-cli php8.2-mysql php8.2-curl php8.2-gd php8.2-zip php8.2-intl php8.2-mbstring php8.2-xml mariadb-server)
+packages=(php8.2-cli php8.2-mysql php8.2-curl php8.2-gd php8.2-zip php8.2-intl php8.2-mbstring php8.2-xml mariadb-server procps)
 browser_packages=(chromium chromium-driver)
 
 # Installs Debian packages that are missing; says which, and why it cannot where it cannot.
@@ -37,6 +37,7 @@ once_for() {
 }
 
 composer_install() {
+    command -v composer >/dev/null || need_packages composer
     step "installing PHP packages"
     composer update --no-interaction --no-progress --no-scripts --quiet >var/composer.log 2>&1 \
         || { tail -n 15 var/composer.log >&2; fail "composer could not install the PHP packages (whole log: var/composer.log)"; }

@@ -9,6 +9,7 @@ use App\Jobs\JobStore;
 use App\Models\Crew;
 use App\Models\User;
 use Illuminate\Database\Seeder;
+use LogicException;
 
 /** The made-up world of the demo. Seeding twice changes nothing. */
 final class DatabaseSeeder extends Seeder
@@ -18,6 +19,9 @@ final class DatabaseSeeder extends Seeder
 
     public function run(JobStore $store): void
     {
+        if (app()->isProduction()) {
+            throw new LogicException('The demo accounts have known passwords; they do not belong on a real server. Found a crew with artisan imbrex:crew.');
+        }
         if (Crew::query()->where('name', DemoAccounts::CREW)->exists()) {
             return;
         }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
+use App\Jobs\JobStore;
 use App\Models\Invitation;
 use App\Models\User;
 use Database\Factories\UserFactory;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Mail;
+use LogicException;
 
 final class AccountTest extends FeatureTestCase
 {
@@ -124,6 +128,22 @@ final class AccountTest extends FeatureTestCase
         $this->actingAs($user)->postJson('/api/crew/profiles', [...$own, 'cover' => -2])->assertUnprocessable()->assertJsonPath('faults.0.field', 'catalogue.profiles[0].cover');
         $this->actingAs($user)->postJson('/api/crew/profiles', [...$own, 'key' => 'rib-9-36'])->assertConflict();
         $this->actingAs($user)->getJson('/api/crew/profiles')->assertJsonCount(1)->assertJsonPath('0.definition.cover', 14);
+    }
+
+    public function test_a_crew_is_founded_from_the_command_line(): void
+    {
+        self::assertSame(0, Artisan::call('imbrex:crew', ['crew' => 'North Slope', 'name' => 'Una Field', 'email' => 'Una@North-Slope.example']));
+        preg_match('/signs in with (\S+) /', Artisan::output(), $said);
+        $this->postJson('/api/session', ['email' => 'una@north-slope.example', 'password' => $said[1] ?? ''])->assertOk()->assertJsonPath('user.role', 'owner');
+        self::assertSame(1, Artisan::call('imbrex:crew', ['crew' => 'Again', 'name' => 'Una', 'email' => 'una@north-slope.example']));
+        self::assertSame(1, Artisan::call('imbrex:crew', ['crew' => 'Again', 'name' => 'Una', 'email' => 'nowhere']));
+    }
+
+    public function test_the_demo_is_not_seeded_on_a_real_server(): void
+    {
+        app()->detectEnvironment(static fn (): string => 'production');
+        $this->expectException(LogicException::class);
+        (new DatabaseSeeder)->run(app(JobStore::class));
     }
 
     public function test_answers_carry_the_headers_that_keep_others_out(): void

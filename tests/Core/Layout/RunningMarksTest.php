@@ -53,8 +53,8 @@ final class RunningMarksTest extends TestCase
 
     public function test_check_marks_follow_the_house_rule(): void
     {
-        foreach ([1.0 => 30, 3.0 => 10, 4.0 => 7] as $every => $count) {
-            $job = JobMaker::rectangle(500, 200, rules: ['layout.checkMarkEvery' => (float) $every]);
+        foreach ([[1.0, 30], [3.0, 10], [4.0, 7]] as [$every, $count]) {
+            $job = JobMaker::rectangle(500, 200, rules: ['layout.checkMarkEvery' => $every]);
             // The first seam carries the control line, which needs no check.
             $checks = count(array_filter(self::marks($job)['eave'], static fn (RunningMark $m): bool => $m->check));
             self::assertSame($count, $checks);
