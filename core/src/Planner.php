@@ -53,7 +53,8 @@ final class Planner
     }
 
     /**
-     * The starting schools for one face, side by side, each carried through to the metal it takes.
+     * The starting schools for one face, side by side, each carried through to the metal it takes; the chosen one
+     * as it has been nudged.
      *
      * @return list<LayoutAlternative>
      */
@@ -66,9 +67,10 @@ final class Planner
         $chosen = $job->layoutOf($face->id);
         $alternatives = [];
         foreach ($this->choices($chosen) as $choice) {
-            $layout = $planner->lay($face, $choice);
+            $isChosen = $this->isChosen($chosen, $choice, $plan);
+            $layout = $planner->lay($face, $isChosen ? $choice->nudged($chosen->nudge) : $choice);
             $cut = $this->cut($job, $face, $layout, $this->sigma($plan->surveys, $face->id));
-            $alternatives[] = new LayoutAlternative($layout, $builder->build($cut), $this->isChosen($chosen, $choice, $plan));
+            $alternatives[] = new LayoutAlternative($layout, $builder->build($cut), $isChosen);
         }
 
         return $alternatives;

@@ -28,4 +28,9 @@ final readonly class LayoutChoice
     {
         return new self($school, $fromLeft, $this->at, $this->asSeam, 0.0, false);
     }
+
+    public function nudged(float $inches): self
+    {
+        return new self($this->school, $this->fromLeft, $this->at, $this->asSeam, $inches, $this->pinned);
+    }
 }

@@ -1,6 +1,6 @@
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { createContext, useContext, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
+import { createContext, useContext, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { makeTheme, palettes, type Light } from './theme';
 
 const SHELF = 'imbrex.light';
@@ -32,14 +32,17 @@ export function LightProvider({ children }: { children: ReactNode }) {
         }),
         [light],
     );
-    const variables = Object.fromEntries(Object.entries(palettes[light]).map(([name, colour]) => [`--${name}`, colour])) as CSSProperties;
+    // On the root, because dialogs and menus are drawn outside the application's own element.
+    useLayoutEffect(() => {
+        const root = document.documentElement;
+        root.dataset.light = light;
+        for (const [name, colour] of Object.entries(palettes[light])) root.style.setProperty(`--${name}`, colour);
+    }, [light]);
     return (
         <LightContext.Provider value={state}>
             <ThemeProvider theme={useMemo(() => makeTheme(light), [light])}>
                 <CssBaseline />
-                <div className={`light light-${light}`} style={variables}>
-                    {children}
-                </div>
+                <div className="light">{children}</div>
             </ThemeProvider>
         </LightContext.Provider>
     );

@@ -75,7 +75,9 @@ final class OrderTest extends TestCase
         self::assertCount(6, $alternatives);
         self::assertCount(1, array_filter($alternatives, static fn (LayoutAlternative $a): bool => $a->chosen));
         self::assertSame([32, 32, 32, 32, 33, 32], array_map(static fn (LayoutAlternative $a): int => $a->order->pieces, $alternatives));
-        self::assertSame(0.0, $alternatives[0]->layout->choice->nudge);
+        // The chosen one is shown as it has been nudged, the others as they would start.
+        self::assertSame([3.0, 0.0], [$alternatives[0]->layout->choice->nudge, $alternatives[1]->layout->choice->nudge]);
+        self::assertEqualsWithDelta([13.0, 7.0], [$alternatives[0]->layout->leftRip, $alternatives[0]->layout->rightRip], 1e-9);
     }
 
     public function test_the_same_job_gives_the_same_plan_to_the_last_bit(): void
