@@ -135,6 +135,7 @@ final readonly class PlanSlices
         return [
             'faces' => array_map($this->writer->face(...), $plan->roof->faces),
             'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
+            'system' => ['profile' => $profile->key, 'material' => $plan->job->system->material->key, 'gauge' => $plan->job->system->gauge, 'ridge' => $plan->job->system->ventedRidge ? 'vented' : 'unvented'],
             'face' => $face === null ? null : $this->laidFace($plan, $face),
         ];
     }

@@ -32,11 +32,6 @@ final class Words
         return $said === false ? throw new RuntimeException("Words for $code cannot be put together") : $said;
     }
 
-    public function has(string $code): bool
-    {
-        return isset($this->messages()[$code]);
-    }
-
     public function finding(Finding $finding, TapePrinter $tape): string
     {
         return $this->say("finding.$finding->code", self::parameters($finding, $tape));

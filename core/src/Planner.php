@@ -47,7 +47,7 @@ final class Planner
             $extras[$face->id] = ExtraSchool::compare($sigma, count($cut), $job->rules);
             array_push($findings, ...$layout->findings, ...(new CutReport($system->profile))->on($face, $cut));
         }
-        $order = (new OrderBuilder($system->profile, $system->material, $system->gauge))->build($panels);
+        $order = (new OrderBuilder($system->profile, $system->material, $system->gauge, $job->rules))->build($panels);
 
         return new Plan($job, $surveys, $roof, $layouts, $panels, $extras, $order, $findings);
     }
@@ -63,7 +63,7 @@ final class Planner
         $job = $plan->job;
         $system = $job->system;
         $planner = new LayoutPlanner($system->profile, $system->ventedRidge, $job->rules);
-        $builder = new OrderBuilder($system->profile, $system->material, $system->gauge);
+        $builder = new OrderBuilder($system->profile, $system->material, $system->gauge, $job->rules);
         $chosen = $job->layoutOf($face->id);
         $alternatives = [];
         foreach ($this->choices($chosen) as $choice) {

@@ -8,15 +8,13 @@ use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Units\Rounding;
 
 /** Gathers panels into an order: equal lengths in one line, a rip counted as the full panel it is cut from. */
 final readonly class OrderBuilder
 {
-    /** A hand-hold about every 10 ft keeps a long panel from buckling. */
-    private const HAND_HOLD = 120.0;
-
-    public function __construct(private Profile $profile, private Material $material, private string $gauge)
+    public function __construct(private Profile $profile, private Material $material, private string $gauge, private RuleSet $rules)
     {
     }
 
@@ -61,7 +59,7 @@ final readonly class OrderBuilder
             $each * count($panels),
             $pounds * count($panels),
             $pounds,
-            max(1, (int) ceil($length / self::HAND_HOLD)),
+            max(1, (int) ceil($length / $this->rules->number('load.handHold'))),
         );
     }
 

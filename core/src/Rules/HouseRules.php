@@ -105,6 +105,7 @@ final class HouseRules
             HouseRule::number('order.extra', RuleUnit::Inches, 2.0, 0.0, 24.0),
             HouseRule::number('order.step', RuleUnit::Inches, 0.25, 0.0625, 12.0),
             HouseRule::number('order.metalPerInch', RuleUnit::MoneyPerInch, 0.35, 0.01, 100.0),
+            HouseRule::number('load.handHold', RuleUnit::Inches, 120.0, 48.0, 240.0),
             HouseRule::number('order.scrapCost', RuleUnit::Money, 150.0, 1.0, 100000.0),
         ];
     }

@@ -67,7 +67,6 @@ export function emptyJob(name: string, rules: Record<string, number | string>): 
         name,
         units: 'imperial',
         roof: { planes: [{ id: 'P1', name: '', readings: [], edges: ['eave', 'rake', 'ridge', 'rake'] }] },
-        system: { profile: 'snap-lock-1.5-16', material: 'steel' },
         rules,
     };
 }

@@ -31,7 +31,7 @@ export function LayoutBench({ laid, face, choice, free, pinned, onChoose, onNudg
         onChoose({
             school: one.school,
             ...(one.start ? { start: one.start } : {}),
-            ...(one.school === 'control-point' ? { at: choice.at ?? (one.left + one.right) / 2, as: choice.as ?? 'seam' } : {}),
+            ...(one.school === 'control-point' ? { at: choice.at, as: choice.as } : {}),
         });
     };
     return (

@@ -43,7 +43,7 @@ export default function LayoutStation() {
     useHotkeys('p', () => job.mayChange && put({ ...choice, pinned: !pinned }));
 
     // What the document says already and the plan does not yet: drawn ahead, printed only when the plan is here.
-    const ahead = laid && (choice.school ?? 'balanced') === laid.layout.school ? (choice.nudge ?? 0) - laid.layout.nudge : 0;
+    const ahead = laid && (choice.school ?? laid.layout.school) === laid.layout.school ? (choice.nudge ?? 0) - laid.layout.nudge : 0;
 
     return (
         <>
@@ -71,7 +71,7 @@ export default function LayoutStation() {
                 <aside className="bench" aria-label={t('bench')}><h2>{t('layout.title')}</h2></aside>
             )}
             {laid && <LayoutTape laid={laid} />}
-            {choosing && <SystemDialog onClose={() => setChoosing(false)} />}
+            {choosing && slice && <SystemDialog system={slice.system} onClose={() => setChoosing(false)} />}
         </>
     );
 }
