@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core;
 
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Units\UnitSystem;
@@ -14,7 +15,8 @@ final readonly class Job
 {
     /**
      * @param  list<Plane>  $planes
-     * @param  array<string, LayoutChoice>  $layouts  by plane id; what is left out is balanced
+     * @param  array<string, LayoutChoice>  $layouts  by face id; what is left out is balanced
+     * @param  list<Block>  $blocks
      */
     public function __construct(
         public string $name,
@@ -23,11 +25,12 @@ final readonly class Job
         public System $system,
         public array $layouts,
         public RuleSet $rules,
+        public array $blocks = [],
     ) {
     }
 
-    public function layoutOf(string $plane): LayoutChoice
+    public function layoutOf(string $face): LayoutChoice
     {
-        return $this->layouts[$plane] ?? new LayoutChoice;
+        return $this->layouts[$face] ?? new LayoutChoice;
     }
 }

@@ -27,7 +27,7 @@ final class Planner
     public function plan(Job $job): Plan
     {
         $surveys = (new Surveyor($job->rules))->survey($job->planes);
-        $roof = (new RoofBuilder($job->rules))->build($surveys);
+        $roof = (new RoofBuilder($job->rules))->build($surveys, $job->blocks);
         $system = $job->system;
         $planner = new LayoutPlanner($system->profile, $system->ventedRidge, $job->rules);
         $layouts = [];

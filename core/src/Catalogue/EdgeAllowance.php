@@ -16,9 +16,14 @@ final readonly class EdgeAllowance
     {
     }
 
-    public static function of(EdgeKind $kind, Family $family, bool $vented, RuleSet $rules): self
+    /** @param  bool  $isLowEnd  whether the panels begin at the edge, which tells the upper roof of a pitch change from the lower */
+    public static function of(EdgeKind $kind, Family $family, bool $vented, RuleSet $rules, bool $isLowEnd = false): self
     {
-        $edge = $kind === EdgeKind::Ridge && $vented ? 'ridge-vented' : $kind->value;
+        $edge = match (true) {
+            $kind === EdgeKind::Ridge && $vented => 'ridge-vented',
+            $kind === EdgeKind::Transition => $isLowEnd ? 'transition-above' : 'transition-below',
+            default => $kind->value,
+        };
         $school = $family->isConcealed() ? 'concealed' : 'exposed';
 
         return new self(

@@ -11,13 +11,23 @@ enum EdgeKind: string
     case Rake = 'rake';
     case Ridge = 'ridge';
     case Peak = 'peak';
+    case Hip = 'hip';
+    case Valley = 'valley';
     case Headwall = 'headwall';
     case Sidewall = 'sidewall';
+    /** A change of pitch that water runs across. */
+    case Transition = 'transition';
 
     /** Edges that run up the slope beside a panel, as against those that end one. */
     public function runsUpSlope(): bool
     {
         return $this === self::Rake || $this === self::Sidewall;
+    }
+
+    /** Where roof meets roof. */
+    public function isShared(): bool
+    {
+        return in_array($this, [self::Ridge, self::Hip, self::Valley, self::Transition], true);
     }
 
     public function isHighEnd(): bool

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\StripCutter;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\FaceLayout;
@@ -29,8 +30,8 @@ final readonly class Cutter
     public function cut(Face $face, FaceLayout $layout, OrderLength $order): array
     {
         $metalFace = MovedFace::metal($face, $this->profile, $this->vented, $this->rules);
-        $metal = $metalFace->outline;
-        $blank = MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->outline;
+        $metal = $metalFace->region;
+        $blank = MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->region;
         $rakes = array_values(array_filter($metalFace->edges(), static fn (MovedEdge $edge): bool => $edge->kind->runsUpSlope()));
         $panels = [];
         foreach ($layout->strips as $strip) {
@@ -44,7 +45,7 @@ final readonly class Cutter
     }
 
     /** @param  list<MovedEdge>  $rakes sides along which a panel is ripped rather than ended */
-    private function panel(Face $face, Strip $strip, Polygon $metal, int $piece, Polygon $blankFace, array $rakes, OrderLength $order, bool $isLast): Panel
+    private function panel(Face $face, Strip $strip, Region $metal, int $piece, Region $blankFace, array $rakes, OrderLength $order, bool $isLast): Panel
     {
         $ripped = $this->isCut($strip, $rakes, true, 0.0) || $this->isCut($strip, $rakes, false, 0.0);
         // A standing leg may stand at the rake; a flat side lap that would reach past it is trimmed off.
@@ -54,13 +55,13 @@ final readonly class Cutter
         // At the ends of the face a ripped side keeps its turn-up, which may lie outside the module line.
         $openLeft = $cutLeft && $strip->position === 1;
         $openRight = $cutRight && $isLast;
-        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece);
+        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece) ?? $metal->outline;
         $sheet = $this->piece(
             $blankFace,
             $openLeft ? -INF : $strip->moduleLeft - $this->profile->leftMetal,
             $openRight ? INF : $strip->moduleRight() + $this->profile->rightMetal,
             $piece,
-        );
+        ) ?? $metal->outline;
         $bounds = $sheet->bounds();
         $sides = [$this->sideLength($sheet, $bounds->left), $this->sideLength($sheet, $bounds->right)];
 
@@ -68,19 +69,21 @@ final readonly class Cutter
             $face->id.'-'.$strip->position.($piece === 0 ? '' : chr(ord('a') + $piece)),
             $face->id,
             $strip,
-            $metal,
+            $metal->outline,
             $blank,
             $sheet,
             $cutLeft,
             $cutRight,
-            $ripped && $metal->bounds()->width() < $strip->cover - Tolerance::LENGTH ? $metal->bounds()->width() : null,
+            $ripped && $metal->outline->bounds()->width() < $strip->cover - Tolerance::LENGTH ? $metal->outline->bounds()->width() : null,
             $bounds->height(),
             min($sides),
             $order->of($bounds->height()),
+            $metal->holes,
         );
     }
 
-    private function piece(Polygon $face, float $left, float $right, int $piece): Polygon
+    /** Null where moving the edges has left nothing of the blank there. */
+    private function piece(Region $face, float $left, float $right, int $piece): ?Polygon
     {
         $pieces = [$face];
         if ($left > -INF) {
@@ -95,7 +98,7 @@ final readonly class Cutter
         }
         $pieces = $this->upTheSlope($pieces);
 
-        return $pieces[min($piece, count($pieces) - 1)];
+        return $pieces === [] ? null : $pieces[min($piece, count($pieces) - 1)]->outline;
     }
 
     /**
@@ -116,12 +119,12 @@ final readonly class Cutter
     }
 
     /**
-     * @param  list<Polygon>  $pieces
-     * @return list<Polygon>
+     * @param  list<Region>  $pieces
+     * @return list<Region>
      */
     private function upTheSlope(array $pieces): array
     {
-        usort($pieces, static fn (Polygon $a, Polygon $b): int => $a->bounds()->bottom <=> $b->bounds()->bottom);
+        usort($pieces, static fn (Region $a, Region $b): int => $a->outline->bounds()->bottom <=> $b->outline->bounds()->bottom);
 
         return $pieces;
     }

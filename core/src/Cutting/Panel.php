@@ -17,6 +17,7 @@ final readonly class Panel
      * @param  bool  $cutLeft  ripped or trimmed along its left side; `$cutRight` along its right one
      * @param  float|null  $rip  width where it is cut lengthwise
      * @param  float  $long  longest side of the blank at the metal's own edges; `$short` the shortest
+     * @param  list<Polygon>  $holes  in the metal, clockwise
      * @param  float  $orderLength  with the extra, rounded up to the ordering step
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Panel
         public float $long,
         public float $short,
         public float $orderLength,
+        public array $holes = [],
     ) {
     }
 }

@@ -20,4 +20,10 @@ final readonly class Bounds
     {
         return $this->top - $this->bottom;
     }
+
+    public function meets(self $other): bool
+    {
+        return $this->left <= $other->right && $other->left <= $this->right
+            && $this->bottom <= $other->top && $other->bottom <= $this->top;
+    }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Geometry;
 
-/** A point of a face, in inches: u along the eave to the right looking up-slope, v up the slope. */
+/**
+ * A point in inches. On a face u runs along the eave to the right looking up-slope and v up the slope; in plan u is
+ * x (east) and v is y (north).
+ */
 final readonly class Point
 {
     public function __construct(public float $u, public float $v)

@@ -48,6 +48,12 @@ final readonly class Polygon
         return new self([new Point($left, $bottom), new Point($right, $bottom), new Point($right, $top), new Point($left, $top)]);
     }
 
+    /** Inches from a corner to the next. */
+    public function sideLength(int $side): float
+    {
+        return $this->corner($side)->distanceTo($this->corner($side + 1));
+    }
+
     /** Square inches; negative for a clockwise outline. */
     public function area(): float
     {
@@ -126,6 +132,79 @@ final readonly class Polygon
     {
         return $p->u >= min($a->u, $b->u) - Tolerance::LENGTH && $p->u <= max($a->u, $b->u) + Tolerance::LENGTH
             && $p->v >= min($a->v, $b->v) - Tolerance::LENGTH && $p->v <= max($a->v, $b->v) + Tolerance::LENGTH;
+    }
+
+    /** Whether a point lies inside, whichever way round the corners run. */
+    public function contains(Point $point): bool
+    {
+        $inside = false;
+        $previous = $this->corner(count($this->corners) - 1);
+        foreach ($this->corners as $corner) {
+            if (($corner->v > $point->v) !== ($previous->v > $point->v)
+                && $point->u < $corner->u + ($point->v - $corner->v) / ($previous->v - $corner->v) * ($previous->u - $corner->u)) {
+                $inside = ! $inside;
+            }
+            $previous = $corner;
+        }
+
+        return $inside;
+    }
+
+    /** Some point well inside: the middle of the widest stretch on a level between two corners. */
+    public function insidePoint(): Point
+    {
+        $levels = array_map(static fn (Point $p): float => $p->v, $this->corners);
+        sort($levels);
+        $best = $this->corner(0);
+        $widest = -1.0;
+        for ($i = 0; $i + 1 < count($levels); $i++) {
+            $v = ($levels[$i] + $levels[$i + 1]) / 2.0;
+            $crossings = $this->crossingsAt($v);
+            for ($k = 0; $k + 1 < count($crossings); $k += 2) {
+                $room = min($crossings[$k + 1] - $crossings[$k], $levels[$i + 1] - $levels[$i]);
+                if ($room > $widest) {
+                    [$widest, $best] = [$room, new Point(($crossings[$k] + $crossings[$k + 1]) / 2.0, $v)];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<float> u where the outline crosses a level that no corner lies on, from the left */
+    private function crossingsAt(float $v): array
+    {
+        $crossings = [];
+        $previous = $this->corner(count($this->corners) - 1);
+        foreach ($this->corners as $corner) {
+            if (($corner->v > $v) !== ($previous->v > $v)) {
+                $crossings[] = $corner->u + ($v - $corner->v) / ($previous->v - $corner->v) * ($previous->u - $corner->u);
+            }
+            $previous = $corner;
+        }
+        sort($crossings);
+
+        return $crossings;
+    }
+
+    /** Without the corners that lie on the straight line between their neighbours. */
+    public function withoutFlatCorners(): self
+    {
+        $kept = $this->corners;
+        for ($i = 0; $i < count($kept) && count($kept) > 3;) {
+            $n = count($kept);
+            [$a, $b, $c] = [$kept[($i + $n - 1) % $n], $kept[$i], $kept[($i + 1) % $n]];
+            $off = (($b->u - $a->u) * ($c->v - $a->v) - ($b->v - $a->v) * ($c->u - $a->u)) / max($a->distanceTo($c), Tolerance::LENGTH);
+            $straightOn = ($b->u - $a->u) * ($c->u - $b->u) + ($b->v - $a->v) * ($c->v - $b->v) > 0.0;
+            if ($straightOn && abs($off) < Tolerance::ON_LINE) {
+                array_splice($kept, $i, 1);
+                $i = max(0, $i - 1);
+            } else {
+                $i++;
+            }
+        }
+
+        return new self($kept);
     }
 
     public function corner(int $index): Point

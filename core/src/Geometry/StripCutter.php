@@ -5,44 +5,49 @@ declare(strict_types=1);
 namespace Imbrex\Core\Geometry;
 
 /**
- * Cuts outlines along lines that run straight up the slope (u constant). A strip of a notched outline may fall
- * into several pieces; each comes back as an outline of its own.
+ * Cuts regions along lines that run straight up the slope (u constant). A strip of a notched outline may fall
+ * into several pieces; a hole the line runs through becomes part of the outline.
  */
 final readonly class StripCutter
 {
-    /** @return list<Polygon> the pieces between left and right */
-    public function strip(Polygon $outline, float $left, float $right): array
+    /** @return list<Region> the pieces between left and right */
+    public function strip(Region $region, float $left, float $right): array
     {
         $pieces = [];
-        foreach ($this->rightOf($outline, $left) as $piece) {
+        foreach ($this->rightOf($region, $left) as $piece) {
             array_push($pieces, ...$this->leftOf($piece, $right));
         }
 
         return $pieces;
     }
 
-    /** @return list<Polygon> */
-    public function leftOf(Polygon $outline, float $u): array
+    /** @return list<Region> */
+    public function leftOf(Region $region, float $u): array
     {
         return array_map(
-            static fn (Polygon $piece): Polygon => $piece->mirrored(),
-            $this->rightOf($outline->mirrored(), -$u),
+            static fn (Region $piece): Region => $piece->mirrored(),
+            $this->rightOf($region->mirrored(), -$u),
         );
     }
 
-    /** @return list<Polygon> */
-    public function rightOf(Polygon $outline, float $u): array
+    /** @return list<Region> */
+    public function rightOf(Region $region, float $u): array
     {
-        $chains = $this->chains($outline, $u);
-        if ($chains === null) {
-            return [$outline];
+        $chains = [];
+        $whole = [];
+        foreach ($region->loops() as $loop) {
+            $cut = $this->chains($loop, $u);
+            if ($cut === null) {
+                $whole[] = $loop;
+            } else {
+                array_push($chains, ...$cut);
+            }
         }
-        $pieces = array_map(Polygon::sound(...), $this->join($chains));
+        if ($chains === []) {
+            return $whole === [] ? [] : Region::ofLoops($whole);
+        }
 
-        return array_values(array_filter(
-            $pieces,
-            static fn (Polygon $piece): bool => $piece->area() > Tolerance::AREA,
-        ));
+        return Region::ofLoops([...$whole, ...array_map(Polygon::sound(...), $this->join($chains))]);
     }
 
     /**

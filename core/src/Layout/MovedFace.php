@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Catalogue\EdgeAllowance;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\EdgeMover;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
@@ -17,8 +17,8 @@ use Imbrex\Core\Rules\RuleSet;
 /** A face with every edge moved by what its detail asks of the metal; face coordinates, inches. */
 final readonly class MovedFace
 {
-    /** @param  list<EdgeAllowance>  $allowances of side i of the face, with its kind in `$face->edges` */
-    private function __construct(public Polygon $outline, private Face $face, private array $allowances)
+    /** @param  list<list<EdgeAllowance>>  $allowances of side i of each loop of the face */
+    private function __construct(public Region $region, private Face $face, private array $allowances)
     {
     }
 
@@ -36,38 +36,57 @@ final readonly class MovedFace
 
     private static function moved(Face $face, Profile $profile, bool $vented, RuleSet $rules, float $hems): self
     {
-        $allowances = array_map(
-            static fn (EdgeKind $kind): EdgeAllowance => EdgeAllowance::of($kind, $profile->family, $vented, $rules),
-            $face->edges,
-        );
-        $outward = array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $allowances);
+        $loops = [];
+        $allowances = [];
+        foreach ($face->region()->loops() as $number => $loop) {
+            $own = [];
+            foreach ($face->edgesOfLoop($number) as $side => $kind) {
+                // Metal lies to the left of a side, so one that runs to the right is at the panels' low end.
+                $own[] = EdgeAllowance::of($kind, $profile->family, $vented, $rules, $loop->corner($side + 1)->u > $loop->corner($side)->u);
+            }
+            $loops[] = (new EdgeMover)->move($loop, array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $own));
+            $allowances[] = $own;
+        }
 
-        return new self((new EdgeMover)->move($face->outline, $outward), $face, $allowances);
+        return new self(new Region($loops[0], array_slice($loops, 1)), $face, $allowances);
     }
 
     public function span(): Span
     {
-        $bounds = $this->outline->bounds();
+        $bounds = $this->region->outline->bounds();
 
         return new Span($bounds->left, $bounds->right);
     }
 
-    /** @return list<MovedEdge> the sides that kept a length, in the outline's order */
+    /** @return list<MovedEdge> the sides that kept a length, in the loops' order */
     public function edges(): array
     {
         $edges = [];
-        $corners = $this->outline->corners;
+        foreach ($this->face->region()->loops() as $number => $loop) {
+            array_push($edges, ...$this->edgesOf($number, $loop, $this->region->loops()[$number]->corners));
+        }
+
+        return $edges;
+    }
+
+    /**
+     * @param  list<Point>  $corners  of the moved loop
+     * @return list<MovedEdge>
+     */
+    private function edgesOf(int $number, Polygon $loop, array $corners): array
+    {
+        $edges = [];
         $n = count($corners);
         // Sides in one line leave a step, which adds a corner: follow the sides by their direction.
         $at = 0;
-        foreach ($this->face->edges as $side => $kind) {
-            $a = $this->face->outline->corner($side);
-            $b = $this->face->outline->corner($side + 1);
+        foreach ($this->face->edgesOfLoop($number) as $side => $kind) {
+            $a = $loop->corner($side);
+            $b = $loop->corner($side + 1);
             for ($tried = 0; $tried < $n; $tried++) {
                 $from = $corners[($at + $tried) % $n];
                 $to = $corners[($at + $tried + 1) % $n];
                 if ($this->sameDirection($a, $b, $from, $to)) {
-                    $edges[] = new MovedEdge($kind, $this->allowances[$side], $from, $to);
+                    $edges[] = new MovedEdge($kind, $this->allowances[$number][$side], $from, $to);
                     $at += $tried + 1;
                     break;
                 }

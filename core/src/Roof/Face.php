@@ -6,6 +6,7 @@ namespace Imbrex\Core\Roof;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Units\Pitch;
 
 /** One roof plane with typed edges, in face coordinates: inches on the deck. */
@@ -13,28 +14,58 @@ final readonly class Face
 {
     private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
 
-    /** @param  list<EdgeKind>  $edges kind of side i, from corner i to the next */
+    /**
+     * @param  list<EdgeKind>  $edges  kind of side i, from corner i to the next
+     * @param  list<Polygon>  $holes  clockwise
+     * @param  list<list<EdgeKind>>  $holeEdges  by hole
+     * @param  string|null  $block  id of the block it belongs to; null for a measured plane
+     * @param  FaceFrame|null  $frame  where it lies over the plan
+     */
     public function __construct(
         public string $id,
         public string $name,
         public Pitch $pitch,
         public Polygon $outline,
         public array $edges,
+        public array $holes = [],
+        public array $holeEdges = [],
+        public ?string $block = null,
+        public ?FaceFrame $frame = null,
     ) {
+    }
+
+    public function region(): Region
+    {
+        return new Region($this->outline, $this->holes);
+    }
+
+    /** @return list<EdgeKind> of the outline (0), or of hole number − 1 */
+    public function edgesOfLoop(int $loop): array
+    {
+        return [$this->edges, ...$this->holeEdges][$loop] ?? [];
     }
 
     public function areaSquareFeet(): float
     {
-        return $this->outline->area() / self::SQUARE_INCHES_PER_SQUARE_FOOT;
+        return $this->region()->area() / self::SQUARE_INCHES_PER_SQUARE_FOOT;
+    }
+
+    /** The same loops over the plan; null for a face nobody has placed. */
+    public function plan(): ?Region
+    {
+        return $this->frame === null ? null : new Region(
+            $this->frame->inPlan($this->outline),
+            array_map($this->frame->inPlan(...), $this->holes),
+        );
     }
 
     /** Length of all sides of a kind, inches. */
     public function lengthOf(EdgeKind $kind): float
     {
         $length = 0.0;
-        foreach ($this->edges as $side => $edge) {
-            if ($edge === $kind) {
-                $length += $this->outline->corner($side)->distanceTo($this->outline->corner($side + 1));
+        foreach ($this->region()->loops() as $loop => $outline) {
+            foreach ($this->edgesOfLoop($loop) as $side => $edge) {
+                $length += $edge === $kind ? $outline->sideLength($side) : 0.0;
             }
         }
 

@@ -6,15 +6,21 @@ namespace Imbrex\Core\Roof;
 
 use Imbrex\Core\Findings\Finding;
 
-/** Every face the survey gives enough readings for. */
+/** Every face of the building, and every edge they end at. */
 final readonly class Roof
 {
     /**
      * @param  list<Face>  $faces
+     * @param  list<Edge>  $edges
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $faces, public array $findings)
+    public function __construct(public array $faces, public array $edges, public array $findings)
     {
+    }
+
+    public function with(self $other): self
+    {
+        return new self([...$this->faces, ...$other->faces], [...$this->edges, ...$other->edges], [...$this->findings, ...$other->findings]);
     }
 
     public function face(string $id): ?Face

@@ -15,7 +15,7 @@ final class HouseRules
     {
         if (self::$all === null) {
             self::$all = [];
-            foreach ([...self::survey(), ...self::layout(), ...self::edges(), ...self::cutting(), ...self::order()] as $rule) {
+            foreach ([...self::survey(), ...self::roof(), ...self::layout(), ...self::edges(), ...self::cutting(), ...self::order()] as $rule) {
                 self::$all[$rule->key] = $rule;
             }
         }
@@ -45,6 +45,15 @@ final class HouseRules
             HouseRule::number('survey.pitchSpread', RuleUnit::RiseIn12, 0.6, 0.1, 3.0),
             HouseRule::number('survey.hiddenUnderRake', RuleUnit::Inches, 1.5, 0.0, 3.0),
             HouseRule::number('survey.layersAllowed', RuleUnit::Count, 2.0, 0.0, 3.0),
+        ];
+    }
+
+    /** @return list<HouseRule> */
+    private static function roof(): array
+    {
+        return [
+            HouseRule::number('roof.runsUnder', RuleUnit::Inches, 6.0, 1.0, 48.0),
+            HouseRule::number('roof.tie', RuleUnit::Inches, 0.5, 0.0625, 6.0),
         ];
     }
 
@@ -80,10 +89,20 @@ final class HouseRules
             $offset('peak.exposed', 0.0, -1.0, 1.0), $hem('peak.exposed', 0.0, 1.5),
             $offset('rake.concealed', 0.0, -1.0, 1.0), $hem('rake.concealed', 1.5, 2.5),
             $offset('rake.exposed', -0.25, -1.0, 1.0), $hem('rake.exposed', 0.0, 0.0),
+            $offset('hip.concealed', -0.5, -3.0, 0.0), $hem('hip.concealed', 0.0, 1.5),
+            $offset('hip.exposed', -1.0, -3.0, 0.0), $hem('hip.exposed', 0.0, 0.0),
+            // Held back by the reveal: the bare pan from the valley's centre to the panel's end.
+            $offset('valley.concealed', -4.0, -9.0, -1.0), $hem('valley.concealed', 1.0, 1.5),
+            $offset('valley.exposed', -4.0, -9.0, -1.0), $hem('valley.exposed', 0.0, 0.0),
             $offset('headwall.concealed', -1.0, -2.0, 0.0), $hem('headwall.concealed', 0.0, 1.5),
             $offset('headwall.exposed', -0.5, -2.0, 0.0), $hem('headwall.exposed', 0.0, 0.0),
             $offset('sidewall.concealed', -0.5, -2.0, 0.0), $hem('sidewall.concealed', 1.5, 2.5),
             $offset('sidewall.exposed', -0.5, -2.0, 0.0), $hem('sidewall.exposed', 0.0, 0.0),
+            // A pitch change is a headwall to the roof below it and an eave to the roof above.
+            $offset('transition-below.concealed', -1.0, -3.0, 0.0), $hem('transition-below.concealed', 0.0, 1.5),
+            $offset('transition-below.exposed', -0.5, -3.0, 0.0), $hem('transition-below.exposed', 0.0, 0.0),
+            $offset('transition-above.concealed', 1.0, 0.0, 1.5), $hem('transition-above.concealed', 1.0, 1.5),
+            $offset('transition-above.exposed', 1.0, 0.0, 2.0), $hem('transition-above.exposed', 0.0, 1.5),
         ];
     }
 

@@ -17,13 +17,28 @@ final readonly class Adopter
     {
     }
 
-    /** @param  list<Reading>  $readings of any quantity */
-    public function adopt(array $readings, Quantity $quantity): ?Adoption
+    /**
+     * @param  list<Reading>  $readings
+     * @return array<string, Adoption> by what was measured, in the order of the quantities
+     */
+    public function adoptAll(array $readings): array
     {
-        $own = array_values(array_filter($readings, static fn (Reading $r): bool => $r->quantity === $quantity));
-        if ($own === []) {
-            return null;
+        $byName = [];
+        foreach (Quantity::cases() as $quantity) {
+            foreach ($readings as $reading) {
+                if ($reading->quantity === $quantity) {
+                    $byName[$reading->name()][] = $reading;
+                }
+            }
         }
+
+        return array_map($this->adopt(...), $byName);
+    }
+
+    /** @param  non-empty-list<Reading>  $own  of one thing */
+    public function adopt(array $own): Adoption
+    {
+        $quantity = $own[0]->quantity;
         usort($own, static fn (Reading $a, Reading $b): int => $a->source->rank() <=> $b->source->rank());
         $source = $own[0]->source;
         $deciding = array_values(array_filter($own, static fn (Reading $r): bool => $r->source->rank() === $source->rank()));
@@ -70,8 +85,8 @@ final readonly class Adopter
         $comparisons = [];
         $adopted = false;
         foreach ($readings as $reading) {
-            $tolerance = $quantity->isLength()
-                ? $reading->source->tolerance($reading->value, $this->rules)
+            $tolerance = $quantity !== Quantity::Pitch
+                ? $reading->source->tolerance(abs($reading->value), $this->rules)
                 : $this->rules->number('survey.pitchSpread');
             $miss = $reading->value - $value;
             $isAdopted = ! $adopted && Tolerance::same($miss, 0.0);

@@ -20,6 +20,12 @@ final readonly class Adoption
     ) {
     }
 
+    /** What was measured: eave, along-2. */
+    public function name(): string
+    {
+        return $this->comparisons[0]->reading->name();
+    }
+
     /** @return list<Reading> those of the best source, which alone decide */
     public function deciding(): array
     {

@@ -16,6 +16,8 @@ final readonly class Plane
      * @param  list<Reading>  $readings
      * @param  float|null  $riseIn12  the pitch somebody vouches for; readings of pitch are used where it is null
      * @param  string|null  $ridgeWith  id of the plane behind the ridge, whose ridge readings serve this one too
+     * @param  list<Tie>  $ties  edges it shares with other planes
+     * @param  bool  $leansLeft  of a parallelogram, where no diagonal tells
      */
     public function __construct(
         public string $id,
@@ -27,6 +29,20 @@ final readonly class Plane
         public ?string $ridgeWith = null,
         public bool $roofOver = false,
         public int $oldLayers = 0,
+        public ShapeKind $shape = ShapeKind::Rectangle,
+        public array $ties = [],
+        public bool $leansLeft = false,
     ) {
+    }
+
+    public function cornerCount(): int
+    {
+        return $this->shape->corners() ?? count($this->edges);
+    }
+
+    /** @return list<EdgeKind> as typed, or else as its shape suggests */
+    public function edgeKinds(): array
+    {
+        return $this->edges === [] ? $this->shape->usualEdges() : $this->edges;
     }
 }

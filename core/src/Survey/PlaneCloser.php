@@ -23,20 +23,19 @@ final readonly class PlaneCloser
      */
     public function close(Plane $plane, array $adoptions, array $readings): ClosedPlane
     {
-        $width = $adoptions[Quantity::Eave->value] ?? $adoptions[Quantity::Ridge->value] ?? null;
-        $height = $this->height($adoptions);
-        $given = $plane->outline === null ? null : Quadrilateral::ofOutline($plane->outline);
-        if ($width === null || $height === null) {
+        $given = $plane->outline === null ? null : PlaneShape::ofOutline($plane->shape, $plane->outline);
+        $start = (new ShapeStart($plane, $adoptions))->shape();
+        if ($start === null) {
             return new ClosedPlane($plane->outline, null, $given === null ? [] : $this->misses($given, $readings), null);
         }
-        $deciding = $this->deciding($adoptions);
-        $start = Quadrilateral::rectangle($width->value, $height);
-        $fit = new QuadrilateralFit($this->rules);
+        $deciding = $this->deciding($adoptions, $start);
+        $fit = new ShapeFit($this->rules);
         $fitted = $fit->fit($deciding, $start);
-        $squareness = $this->squareness($fitted, $adoptions);
-        $shape = $squareness !== null && ! $squareness->hidden
-            ? $this->raisedToReadings($fitted, $deciding)
-            : $start;
+        $squareness = $plane->shape === ShapeKind::Rectangle ? $this->squareness($fitted, $adoptions) : null;
+        // A rectangle that leans less than the trims hide is laid out as one; every other shape is as it was measured.
+        $shape = $plane->shape === ShapeKind::Rectangle && ($squareness === null || $squareness->hidden)
+            ? $start
+            : $this->raisedToReadings($fitted, $deciding);
         $misses = $this->misses($given ?? $fitted, $readings);
 
         return new ClosedPlane(
@@ -47,32 +46,18 @@ final readonly class PlaneCloser
         );
     }
 
-    /** @param  array<string, Adoption>  $adoptions */
-    private function height(array $adoptions): ?float
-    {
-        if (isset($adoptions[Quantity::EaveToRidge->value])) {
-            return $adoptions[Quantity::EaveToRidge->value]->value;
-        }
-        $rakes = [];
-        foreach ([Quantity::LeftRake, Quantity::RightRake] as $rake) {
-            if (isset($adoptions[$rake->value])) {
-                $rakes[] = $adoptions[$rake->value]->value;
-            }
-        }
-
-        return $rakes === [] ? null : max($rakes);
-    }
-
     /**
      * @param  array<string, Adoption>  $adoptions
      * @return list<Reading>
      */
-    private function deciding(array $adoptions): array
+    private function deciding(array $adoptions, PlaneShape $shape): array
     {
         $deciding = [];
         foreach ($adoptions as $adoption) {
-            if ($adoption->quantity->isLength()) {
-                array_push($deciding, ...$adoption->deciding());
+            foreach ($adoption->deciding() as $reading) {
+                if ($shape->length($reading) !== null) {
+                    $deciding[] = $reading;
+                }
             }
         }
 
@@ -84,18 +69,18 @@ final readonly class PlaneCloser
      *
      * @param  array<string, Adoption>  $adoptions
      */
-    private function squareness(Quadrilateral $fitted, array $adoptions): ?Squareness
+    private function squareness(PlaneShape $fitted, array $adoptions): ?Squareness
     {
         $right = $adoptions[Quantity::DiagonalRight->value] ?? null;
         $left = $adoptions[Quantity::DiagonalLeft->value] ?? null;
         if ($right === null || $left === null) {
             return null;
         }
-        $rake = ($fitted->length(Quantity::LeftRake, 0.0) + $fitted->length(Quantity::RightRake, 1.0)) / 2.0;
-        $skew = Squareness::ofDiagonals($fitted->eave, $rake, $right->value, $left->value);
-        $leftOut = $fitted->left->u;
-        $rightOut = $fitted->right->u - $fitted->eave;
-        $ridgeRise = $fitted->right->v - $fitted->left->v;
+        $rake = ($fitted->outline()->sideLength(1) + $fitted->outline()->sideLength(3)) / 2.0;
+        $skew = Squareness::ofDiagonals($fitted->eave(), $rake, $right->value, $left->value);
+        $leftOut = $fitted->corner(3)->u;
+        $rightOut = $fitted->corner(2)->u - $fitted->eave();
+        $ridgeRise = $fitted->corner(2)->v - $fitted->corner(3)->v;
         $limit = $this->rules->number('survey.hiddenUnderRake');
 
         return new Squareness(
@@ -110,12 +95,12 @@ final readonly class PlaneCloser
     }
 
     /** @param  list<Reading>  $deciding */
-    private function raisedToReadings(Quadrilateral $shape, array $deciding): Quadrilateral
+    private function raisedToReadings(PlaneShape $shape, array $deciding): PlaneShape
     {
         $short = 0.0;
         foreach ($deciding as $reading) {
             if ($reading->quantity === Quantity::EaveToRidge) {
-                $short = max($short, $reading->value - $shape->ridgeHeight($reading->at * $shape->eave));
+                $short = max($short, $reading->value - $shape->heightAt($reading->at));
             }
         }
 
@@ -126,19 +111,24 @@ final readonly class PlaneCloser
      * @param  list<Reading>  $readings
      * @return list<Miss>
      */
-    private function misses(Quadrilateral $shape, array $readings): array
+    private function misses(PlaneShape $shape, array $readings): array
     {
-        return array_map(
-            static fn (Reading $r): Miss => new Miss($r, $r->value - $shape->length($r->quantity, $r->at)),
-            $readings,
-        );
+        $misses = [];
+        foreach ($readings as $reading) {
+            $length = $shape->length($reading);
+            if ($length !== null) {
+                $misses[] = new Miss($reading, $reading->value - $length);
+            }
+        }
+
+        return $misses;
     }
 
     /**
      * @param  list<Miss>  $misses
      * @param  list<Reading>  $deciding
      */
-    private function culprit(QuadrilateralFit $fit, array $misses, array $deciding, Quadrilateral $start): ?Reading
+    private function culprit(ShapeFit $fit, array $misses, array $deciding, PlaneShape $start): ?Reading
     {
         $limit = $this->rules->number('survey.miss');
         foreach ($misses as $miss) {

@@ -11,12 +11,12 @@ use Imbrex\Core\Geometry\Polygon;
 final readonly class PlaneSurvey
 {
     /**
-     * @param  array<string, Adoption>  $adoptions  by quantity
+     * @param  array<string, Adoption>  $adoptions  by what was measured
      * @param  float|null  $riseIn12  adopted pitch
      * @param  Polygon|null  $outline  the true face in inches; null while readings are wanting
      * @param  list<Miss>  $misses  of every length against the closed plane
      * @param  float  $lengthSigma  standard deviation of the eave-to-ridge length, inches
-     * @param  list<Quantity>  $tapeNext  what to measure, or measure again, the most pressing first
+     * @param  list<string>  $tapeNext  what to measure, or measure again, the most pressing first
      * @param  list<Finding>  $findings
      */
     public function __construct(

@@ -8,9 +8,11 @@ namespace Imbrex\Core\Survey;
 final readonly class Reading
 {
     /**
-     * @param  float  $value  inches; rise in 12 for a pitch
+     * @param  float  $value  inches; rise in 12 for a pitch. A running dimension may be negative
      * @param  float  $at  share of the eave from its left end where an eave-to-ridge or pitch reading was taken, 0 to 1
      * @param  string|null  $time  when it was taken, as written down; never interpreted
+     * @param  int|null  $corner  of a running dimension, or where a length between corners starts
+     * @param  int|null  $to  the corner that length runs to
      */
     public function __construct(
         public string $id,
@@ -19,6 +21,19 @@ final readonly class Reading
         public Source $source,
         public float $at = 0.5,
         public ?string $time = null,
+        public ?int $corner = null,
+        public ?int $to = null,
     ) {
+    }
+
+    /** Readings of the same thing have the same name: eave, along-2, between-0-3. */
+    public function name(): string
+    {
+        if ($this->quantity->isSingle()) {
+            return $this->quantity->value;
+        }
+        $corners = $this->to === null ? [(int) $this->corner] : [min((int) $this->corner, $this->to), max((int) $this->corner, $this->to)];
+
+        return implode('-', [$this->quantity->value, ...$corners]);
     }
 }

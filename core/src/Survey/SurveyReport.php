@@ -11,7 +11,7 @@ final readonly class SurveyReport
 {
     /**
      * @param  list<Finding>  $findings
-     * @param  list<Quantity>  $tapeNext
+     * @param  list<string>  $tapeNext  names of readings
      */
     public function __construct(public array $findings, public array $tapeNext)
     {

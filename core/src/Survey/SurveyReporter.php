@@ -22,77 +22,76 @@ final readonly class SurveyReporter
         $findings = [];
         $next = $this->missing($plane, $adoptions, $rise);
         foreach ($next as $quantity) {
-            $findings[] = Finding::block('survey.missing', $plane->id, ['quantity' => $quantity->value]);
+            $findings[] = Finding::block('survey.missing', $plane->id, $this->named($quantity));
         }
         if (! $taped) {
             $findings[] = Finding::block('survey.untaped', $plane->id);
-            $next[] = Quantity::EaveToRidge;
+            $next[] = Quantity::EaveToRidge->value;
         }
         foreach ($adoptions as $adoption) {
             $own = $this->adoption($plane, $adoption);
             array_push($findings, ...$own);
             if (array_filter($own, static fn (Finding $f): bool => $f->code !== 'survey.disagrees') !== []) {
-                $next[] = $adoption->quantity;
+                $next[] = $adoption->name();
             }
         }
         array_push($findings, ...$this->closure($plane, $closed), ...$this->deck($plane));
         if ($closed->culprit !== null) {
-            $next[] = $closed->culprit->quantity;
+            $next[] = $closed->culprit->name();
         }
-        if ($plane->readings !== [] && $closed->outline !== null && $closed->squareness === null) {
+        if ($plane->shape === ShapeKind::Rectangle && $plane->readings !== [] && $closed->outline !== null && $closed->squareness === null) {
             $findings[] = Finding::note('survey.squareness-unknown', $plane->id);
             foreach ([Quantity::DiagonalRight, Quantity::DiagonalLeft] as $diagonal) {
                 if (! isset($adoptions[$diagonal->value])) {
-                    $next[] = $diagonal;
+                    $next[] = $diagonal->value;
                 }
             }
         }
 
-        return new SurveyReport($findings, array_values(array_unique($next, SORT_REGULAR)));
+        return new SurveyReport($findings, array_values(array_unique($next)));
     }
 
     /**
      * @param  array<string, Adoption>  $adoptions
-     * @return list<Quantity>
+     * @return list<string>
      */
     private function missing(Plane $plane, array $adoptions, ?float $rise): array
     {
-        $missing = [];
-        if ($plane->outline === null) {
-            if (! isset($adoptions[Quantity::Eave->value]) && ! isset($adoptions[Quantity::Ridge->value])) {
-                $missing[] = Quantity::Eave;
-            }
-            $heights = array_intersect_key($adoptions, [Quantity::EaveToRidge->value => 1, Quantity::LeftRake->value => 1, Quantity::RightRake->value => 1]);
-            if ($heights === []) {
-                $missing[] = Quantity::EaveToRidge;
-            }
-        }
+        $missing = $plane->outline === null ? (new ShapeStart($plane, $adoptions))->missing() : [];
         if ($rise === null) {
-            $missing[] = Quantity::Pitch;
+            $missing[] = Quantity::Pitch->value;
         }
 
         return $missing;
+    }
+
+    /** @return array{quantity: string, corner: string} the parameters that name a reading in words */
+    private function named(string $name): array
+    {
+        $parts = explode('-', $name);
+
+        return ['quantity' => $parts[0], 'corner' => implode('', array_map(static fn (string $n): string => chr(ord('A') + (int) $n), array_slice($parts, 1)))];
     }
 
     /** @return list<Finding> */
     private function adoption(Plane $plane, Adoption $adoption): array
     {
         $findings = [];
-        $isLength = $adoption->quantity->isLength();
+        $isLength = $adoption->quantity !== Quantity::Pitch;
         $limit = $this->rules->number($isLength ? 'survey.spread' : 'survey.pitchSpread');
         if ($adoption->spread > $limit + Tolerance::LENGTH) {
             $findings[] = $isLength
-                ? Finding::settle('survey.spread', $plane->id, ['quantity' => $adoption->quantity->value, 'spread' => Length::ofInches($adoption->spread), 'limit' => Length::ofInches($limit)])
+                ? Finding::settle('survey.spread', $plane->id, [...$this->named($adoption->name()), 'spread' => Length::ofInches($adoption->spread), 'limit' => Length::ofInches($limit)])
                 : Finding::settle('survey.pitch-spread', $plane->id, ['spread' => round($adoption->spread, 2), 'limit' => $limit]);
         }
         foreach ($adoption->comparisons as $comparison) {
             $worse = $comparison->reading->source->rank() > $adoption->source->rank();
             if ($isLength && $worse && ! $comparison->agrees) {
                 $findings[] = Finding::note('survey.disagrees', $plane->id, [
-                    'quantity' => $adoption->quantity->value,
+                    ...$this->named($adoption->name()),
                     'source' => $comparison->reading->source->value,
                     'miss' => Length::ofInches(abs($comparison->miss)),
-                    'percent' => round(abs($comparison->miss) / $adoption->value * 100.0, 1),
+                    'percent' => round(abs($comparison->miss) / max(1.0, abs($adoption->value)) * 100.0, 1),
                     'side' => $comparison->miss > 0 ? 'over' : 'under',
                 ]);
             }
@@ -111,7 +110,7 @@ final readonly class SurveyReporter
                 $miss = $one->reading === $closed->culprit ? $one->inches : $miss;
             }
             $findings[] = Finding::settle('survey.culprit', $plane->id, [
-                'quantity' => $closed->culprit->quantity->value,
+                ...$this->named($closed->culprit->name()),
                 'value' => Length::ofInches($closed->culprit->value),
                 'miss' => Length::ofInches(abs($miss)),
                 'side' => $miss > 0 ? 'over' : 'under',

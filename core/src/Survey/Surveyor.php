@@ -26,14 +26,7 @@ final readonly class Surveyor
     private function plane(Plane $plane, array $planes): PlaneSurvey
     {
         $readings = [...$plane->readings, ...$this->sharedRidge($plane, $planes)];
-        $adopter = new Adopter($this->rules);
-        $adoptions = [];
-        foreach (Quantity::cases() as $quantity) {
-            $adoption = $adopter->adopt($readings, $quantity);
-            if ($adoption !== null) {
-                $adoptions[$quantity->value] = $adoption;
-            }
-        }
+        $adoptions = (new Adopter($this->rules))->adoptAll($readings);
         $lengths = array_values(array_filter($readings, static fn (Reading $r): bool => $r->quantity->isLength()));
         $closed = (new PlaneCloser($this->rules))->close($plane, $adoptions, $lengths);
         $rise = $plane->riseIn12 ?? ($adoptions[Quantity::Pitch->value] ?? null)?->value;

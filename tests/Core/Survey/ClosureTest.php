@@ -11,11 +11,12 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\PlaneShape;
 use Imbrex\Core\Survey\PlaneSurvey;
-use Imbrex\Core\Survey\Quadrilateral;
-use Imbrex\Core\Survey\QuadrilateralFit;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\ShapeFit;
+use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\Surveyor;
 use PHPUnit\Framework\TestCase;
@@ -32,11 +33,11 @@ final class ClosureTest extends TestCase
     {
         $this->forAll(new ChooseGenerator(200, 900), new ChooseGenerator(100, 400), new ChooseGenerator(-160, 160), new ChooseGenerator(-160, 160), new ChooseGenerator(-96, 96))
             ->then(function (int $eave, int $height, int $left, int $right, int $rise): void {
-                $true = new Quadrilateral($eave, new Point($eave + $right / 16, $height + $rise / 16), new Point($left / 16, $height));
-                $fitted = (new QuadrilateralFit(RuleSet::with([])))->fit(self::readings($true), Quadrilateral::rectangle($eave, $height));
+                $true = self::leaning($eave, new Point($eave + $right / 16, $height + $rise / 16), new Point($left / 16, $height));
+                $fitted = (new ShapeFit(RuleSet::with([])))->fit(self::readings($true), PlaneShape::rectangle($eave, $height));
 
                 foreach (self::LENGTHS as $quantity) {
-                    self::assertEqualsWithDelta($true->length($quantity, 0.5), $fitted->length($quantity, 0.5), 1 / 64, $quantity->value);
+                    self::assertEqualsWithDelta(self::length($true, $quantity), self::length($fitted, $quantity), 1 / 64, $quantity->value);
                 }
             });
     }
@@ -45,10 +46,10 @@ final class ClosureTest extends TestCase
     {
         $this->forAll(new ChooseGenerator(-80, 80), new ChooseGenerator(-80, 80), new ChooseGenerator(0, 32), new ChooseGenerator(0, 32), new ChooseGenerator(0, 32))
             ->then(function (int $lean, int $rise, int $a, int $b, int $c): void {
-                $true = new Quadrilateral(480, new Point(480 + $lean / 16, 216 + $rise / 16), new Point($lean / 16, 216));
+                $true = self::leaning(480, new Point(480 + $lean / 16, 216 + $rise / 16), new Point($lean / 16, 216));
                 $readings = self::readings($true);
                 foreach ([[0.1, $a], [0.5, $b], [0.9, $c]] as [$at, $error]) {
-                    $readings[] = self::tape(Quantity::EaveToRidge, $true->length(Quantity::EaveToRidge, $at) + $error / 32, $at);
+                    $readings[] = self::tape(Quantity::EaveToRidge, $true->heightAt($at) + $error / 32, $at);
                 }
                 $outline = self::survey($readings)->outline;
                 self::assertNotNull($outline);
@@ -62,7 +63,7 @@ final class ClosureTest extends TestCase
 
     public function test_any_length_misread_by_a_foot_is_found(): void
     {
-        $true = new Quadrilateral(480, new Point(480.5, 216), new Point(0.5, 216));
+        $true = self::leaning(480, new Point(480.5, 216), new Point(0.5, 216));
         $this->forAll(ElementsGenerator::fromArray(self::LENGTHS), ElementsGenerator::fromArray([-12.0, 12.0]))->then(function (Quantity $wrong, float $error) use ($true): void {
             $readings = [];
             foreach (self::readings($true) as $reading) {
@@ -80,7 +81,7 @@ final class ClosureTest extends TestCase
 
     public function test_rough_sources_do_not_pull_the_fit(): void
     {
-        $true = Quadrilateral::rectangle(480, 216);
+        $true = PlaneShape::rectangle(480, 216);
         $readings = self::readings($true);
         $rough = [new Reading('w1', Quantity::Eave, 500, Source::Wheel), new Reading('w2', Quantity::LeftRake, 230, Source::Report)];
         $survey = self::survey([...$readings, ...$rough]);
@@ -98,12 +99,12 @@ final class ClosureTest extends TestCase
         $survey = self::survey([self::tape(Quantity::Eave, 480), self::tape(Quantity::LeftRake, 217), self::tape(Quantity::RightRake, 215), self::tape(Quantity::EaveToRidge, 216)]);
 
         self::assertNull($survey->squareness);
-        self::assertSame([Quantity::DiagonalRight, Quantity::DiagonalLeft], array_slice($survey->tapeNext, -2));
+        self::assertSame(['diagonalRight', 'diagonalLeft'], array_slice($survey->tapeNext, -2));
     }
 
     public function test_a_ridge_that_rises_more_than_the_trims_hide_is_no_rectangle(): void
     {
-        $survey = self::survey([...self::readings(new Quadrilateral(480, new Point(480, 219), new Point(0, 216))), self::tape(Quantity::EaveToRidge, 217.5)]);
+        $survey = self::survey([...self::readings(self::leaning(480, new Point(480, 219), new Point(0, 216))), self::tape(Quantity::EaveToRidge, 217.5)]);
 
         self::assertFalse($survey->squareness?->hidden);
         self::assertEqualsWithDelta(3.0, $survey->squareness->ridgeRise, 0.02);
@@ -141,15 +142,25 @@ final class ClosureTest extends TestCase
         $tilted = Polygon::of([new Point(0, 0), new Point(100, 5), new Point(95, 105), new Point(-5, 100)]);
         $triangle = Polygon::of([new Point(0, 0), new Point(100, 0), new Point(50, 60)]);
 
-        self::assertNull(Quadrilateral::ofOutline($tilted));
-        self::assertNull(Quadrilateral::ofOutline($triangle));
-        self::assertEqualsWithDelta(hypot(100, 60), Quadrilateral::ofOutline(Polygon::rectangle(20, 10, 120, 70))?->length(Quantity::DiagonalRight, 0.5), 1e-9);
+        self::assertNull(PlaneShape::ofOutline(ShapeKind::Rectangle, $tilted));
+        self::assertNull(PlaneShape::ofOutline(ShapeKind::Rectangle, $triangle));
+        self::assertEqualsWithDelta(hypot(100, 60), self::length(PlaneShape::ofOutline(ShapeKind::Rectangle, Polygon::rectangle(20, 10, 120, 70)) ?? self::fail(), Quantity::DiagonalRight), 1e-9);
+    }
+
+    private static function leaning(float $eave, Point $right, Point $left): PlaneShape
+    {
+        return new PlaneShape(ShapeKind::Rectangle, [new Point(0, 0), new Point($eave, 0), $right, $left]);
+    }
+
+    private static function length(PlaneShape $shape, Quantity $quantity): float
+    {
+        return $shape->length(self::tape($quantity, 1.0)) ?? self::fail("no $quantity->value");
     }
 
     /** @return list<Reading> */
-    private static function readings(Quadrilateral $shape): array
+    private static function readings(PlaneShape $shape): array
     {
-        return array_map(static fn (Quantity $q): Reading => self::tape($q, $shape->length($q, 0.5)), self::LENGTHS);
+        return array_map(static fn (Quantity $q): Reading => self::tape($q, self::length($shape, $q)), self::LENGTHS);
     }
 
     private static function tape(Quantity $quantity, float $value, float $at = 0.5): Reading
@@ -165,6 +176,6 @@ final class ClosureTest extends TestCase
 
     private static function heightAt(Polygon $outline, float $u): float
     {
-        return (Quadrilateral::ofOutline($outline) ?? self::fail('not four-sided'))->ridgeHeight($u);
+        return (PlaneShape::ofOutline(ShapeKind::Rectangle, $outline) ?? self::fail('not four-sided'))->heightAt($u / $outline->corner(1)->u);
     }
 }

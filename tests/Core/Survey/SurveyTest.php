@@ -59,7 +59,7 @@ final class SurveyTest extends TestCase
 
         self::assertSame(500.0, $survey->adoptions['eave']->value);
         self::finding($survey, 'survey.spread');
-        self::assertContains(Quantity::Eave, $survey->tapeNext);
+        self::assertContains('eave', $survey->tapeNext);
     }
 
     public function test_a_spread_at_the_limit_is_no_finding_and_over_it_is(): void
@@ -147,7 +147,7 @@ final class SurveyTest extends TestCase
         $survey = self::survey($readings);
 
         self::assertSame(Quantity::DiagonalRight, $survey->culprit?->quantity);
-        self::assertContains(Quantity::DiagonalRight, $survey->tapeNext);
+        self::assertContains('diagonalRight', $survey->tapeNext);
         self::finding($survey, 'survey.culprit');
     }
 
@@ -168,7 +168,7 @@ final class SurveyTest extends TestCase
         $plan = (new Planner)->plan(JobMaker::of([$one, $two]));
 
         self::assertSame(432.0, $plan->surveys[1]->adoptions['ridge']->value);
-        self::assertContains('roof.ridges-differ', array_map(static fn (Finding $f): string => $f->code, $plan->findings));
+        self::assertContains('roof.edges-differ', array_map(static fn (Finding $f): string => $f->code, $plan->findings));
     }
 
     public function test_a_given_outline_governs_and_readings_check_it(): void

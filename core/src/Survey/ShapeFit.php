@@ -8,10 +8,10 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Rules\RuleSet;
 
 /**
- * The four-sided plane that fits an over-determined set of readings best: least squares, each reading weighed by
- * its source's tolerance (Gauss-Newton with a small damping).
+ * The shape that fits an over-determined set of readings best: least squares, each reading weighed by its source's
+ * tolerance (Gauss-Newton with a small damping). Where readings leave a shape free, what one sees in it is kept.
  */
-final readonly class QuadrilateralFit
+final readonly class ShapeFit
 {
     private const STEPS = 25;
 
@@ -22,41 +22,41 @@ final readonly class QuadrilateralFit
 
     private const SETTLED = 1e-9;
 
-    /** A corner no diagonal reaches is taken as square; one that is measured is free to lean this much (in). */
-    private const LEAN_UNMEASURED = 0.125;
+    /** What is seen but not measured is held to this (in); what is measured is free to lean this much. */
+    private const SEEN = 0.125;
 
-    private const LEAN_MEASURED = 48.0;
+    private const FREE = 48.0;
 
     public function __construct(private RuleSet $rules)
     {
     }
 
     /**
-     * @param  list<Reading>  $readings  lengths only
-     * @param  Quadrilateral  $start  a rectangle near the truth
+     * @param  list<Reading>  $readings  lengths the shape has
+     * @param  PlaneShape  $start  near the truth
      */
-    public function fit(array $readings, Quadrilateral $start): Quadrilateral
+    public function fit(array $readings, PlaneShape $start): PlaneShape
     {
-        $weights = array_map(fn (Reading $r): float => 1.0 / max(1e-3, $r->source->tolerance($r->value, $this->rules)), $readings);
+        $weights = array_map(fn (Reading $r): float => 1.0 / $this->tolerance($r), $readings);
         $leans = [$this->lean($readings, Quantity::DiagonalRight), $this->lean($readings, Quantity::DiagonalLeft)];
-        $p = [$start->eave, $start->right->u, $start->right->v, $start->left->u, $start->left->v];
+        $p = $this->unknowns($start);
         for ($step = 0; $step < self::STEPS; $step++) {
-            $residuals = $this->residuals($p, $readings, $weights, $leans);
+            $here = $this->residuals($this->shape($start->kind, $p), $readings, $weights, $leans);
             $jacobian = [];
             foreach (array_keys($p) as $k) {
                 $q = $p;
                 $q[$k] += self::PROBE;
-                $ahead = $this->residuals(array_values($q), $readings, $weights, $leans);
-                $jacobian[$k] = array_map(static fn (float $a, float $b): float => ($a - $b) / self::PROBE, $ahead, $residuals);
+                $ahead = $this->residuals($this->shape($start->kind, array_values($q)), $readings, $weights, $leans);
+                $jacobian[$k] = array_map(static fn (float $a, float $b): float => ($a - $b) / self::PROBE, $ahead, $here);
             }
-            $change = $this->solve($jacobian, $residuals);
+            $change = $this->solve($jacobian, $here);
             $p = array_map(static fn (float $value, float $delta): float => $value - $delta, $p, $change);
             if (max(0.0, ...array_map(abs(...), $change)) < self::SETTLED) {
                 break;
             }
         }
 
-        return $this->shape($p);
+        return $this->shape($start->kind, $p);
     }
 
     /**
@@ -64,7 +64,7 @@ final readonly class QuadrilateralFit
      *
      * @param  list<Reading>  $readings
      */
-    public function culprit(array $readings, Quadrilateral $start): ?Reading
+    public function culprit(array $readings, PlaneShape $start): ?Reading
     {
         $best = null;
         $least = INF;
@@ -75,7 +75,7 @@ final readonly class QuadrilateralFit
             $shape = $this->fit($others, $start);
             $sum = 0.0;
             foreach ($others as $other) {
-                $sum += (($shape->length($other->quantity, $other->at) - $other->value) / $other->source->tolerance($other->value, $this->rules)) ** 2;
+                $sum += (((float) $shape->length($other) - $other->value) / $this->tolerance($other)) ** 2;
             }
             if ($sum < $least) {
                 [$least, $best] = [$sum, $reading];
@@ -85,10 +85,31 @@ final readonly class QuadrilateralFit
         return $best;
     }
 
-    /** @param  list<float>  $p */
-    private function shape(array $p): Quadrilateral
+    private function tolerance(Reading $reading): float
     {
-        return new Quadrilateral($p[0], new Point($p[1], $p[2]), new Point($p[3], $p[4]));
+        return max(1e-3, $reading->source->tolerance(abs($reading->value), $this->rules));
+    }
+
+    /** @return list<float> the eave, then u and v of every corner after it */
+    private function unknowns(PlaneShape $shape): array
+    {
+        $p = [$shape->eave()];
+        foreach (array_slice($shape->corners, 2) as $corner) {
+            array_push($p, $corner->u, $corner->v);
+        }
+
+        return $p;
+    }
+
+    /** @param  list<float>  $p */
+    private function shape(ShapeKind $kind, array $p): PlaneShape
+    {
+        $corners = [new Point(0.0, 0.0), new Point($p[0], 0.0)];
+        for ($i = 1; $i + 1 < count($p); $i += 2) {
+            $corners[] = new Point($p[$i], $p[$i + 1]);
+        }
+
+        return new PlaneShape($kind, $corners);
     }
 
     /** @param  list<Reading>  $readings */
@@ -96,31 +117,51 @@ final readonly class QuadrilateralFit
     {
         foreach ($readings as $reading) {
             if ($reading->quantity === $diagonal) {
-                return 1.0 / self::LEAN_MEASURED;
+                return 1.0 / self::FREE;
             }
         }
 
-        return 1.0 / self::LEAN_UNMEASURED;
+        return 1.0 / self::SEEN;
     }
 
     /**
-     * @param  list<float>  $p
      * @param  list<Reading>  $readings
      * @param  list<float>  $weights
      * @param  array{float, float}  $leans
      * @return list<float>
      */
-    private function residuals(array $p, array $readings, array $weights, array $leans): array
+    private function residuals(PlaneShape $shape, array $readings, array $weights, array $leans): array
     {
-        $shape = $this->shape($p);
-        $residuals = [];
+        $residuals = $this->seen($shape, $leans);
         foreach ($readings as $i => $reading) {
-            $residuals[] = ($shape->length($reading->quantity, $reading->at) - $reading->value) * $weights[$i];
+            $residuals[] = ((float) $shape->length($reading) - $reading->value) * $weights[$i];
         }
-        $residuals[] = ($shape->right->u - $shape->eave) * $leans[0];
-        $residuals[] = $shape->left->u * $leans[1];
 
         return $residuals;
+    }
+
+    /**
+     * How far a shape is from what one sees in it.
+     *
+     * @param  array{float, float}  $leans
+     * @return list<float>
+     */
+    private function seen(PlaneShape $shape, array $leans): array
+    {
+        $c = $shape->corners;
+
+        return match ($shape->kind) {
+            // A corner no diagonal reaches is taken as square.
+            ShapeKind::Rectangle => [($c[2]->u - $c[1]->u) * $leans[0], $c[3]->u * $leans[1]],
+            ShapeKind::Trapezoid => [($c[2]->v - $c[3]->v) / self::SEEN, ($c[1]->u - $c[2]->u - $c[3]->u) / self::FREE],
+            ShapeKind::Triangle => [($c[2]->u - $c[1]->u / 2.0) / self::FREE],
+            ShapeKind::Parallelogram => [($c[2]->v - $c[3]->v) / self::SEEN, ($c[2]->u - $c[1]->u - $c[3]->u) / self::SEEN],
+            ShapeKind::Ell => array_map(
+                static fn (int $i): float => ($i % 2 === 0 ? $c[($i + 1) % 6]->v - $c[$i]->v : $c[($i + 1) % 6]->u - $c[$i]->u) / self::SEEN,
+                range(1, 5),
+            ),
+            ShapeKind::Free => [],
+        };
     }
 
     /**

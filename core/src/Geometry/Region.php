@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Geometry;
+
+/** An outline with holes. The region lies to the left of every side, so holes run clockwise. */
+final readonly class Region
+{
+    /** @param  list<Polygon>  $holes */
+    public function __construct(public Polygon $outline, public array $holes = [])
+    {
+    }
+
+    /**
+     * Sorts loops into outlines (counter-clockwise) and the holes in them (clockwise).
+     *
+     * @param  list<Polygon>  $loops
+     * @return list<self>
+     */
+    public static function ofLoops(array $loops): array
+    {
+        $loops = array_values(array_filter($loops, static fn (Polygon $p): bool => abs($p->area()) > Tolerance::AREA));
+        $outer = array_values(array_filter($loops, static fn (Polygon $p): bool => $p->area() > 0.0));
+        $holes = array_fill(0, count($outer), []);
+        foreach ($loops as $loop) {
+            $home = $loop->area() < 0.0 ? self::home($loop, $outer) : null;
+            if ($home !== null) {
+                $holes[$home][] = $loop;
+            }
+        }
+
+        return array_map(static fn (Polygon $outline, array $own): self => new self($outline, $own), $outer, $holes);
+    }
+
+    /**
+     * The smallest outline round a hole.
+     *
+     * @param  list<Polygon>  $outer
+     */
+    private static function home(Polygon $hole, array $outer): ?int
+    {
+        $home = null;
+        $inside = $hole->insidePoint();
+        foreach ($outer as $i => $outline) {
+            if ($outline->contains($inside) && ($home === null || $outline->area() < $outer[$home]->area())) {
+                $home = $i;
+            }
+        }
+
+        return $home;
+    }
+
+    /** The same region seen from behind. */
+    public function mirrored(): self
+    {
+        return new self($this->outline->mirrored(), array_map(static fn (Polygon $hole): Polygon => $hole->mirrored(), $this->holes));
+    }
+
+    /** Square inches. */
+    public function area(): float
+    {
+        return $this->outline->area() + array_sum(array_map(static fn (Polygon $hole): float => $hole->area(), $this->holes));
+    }
+
+    public function contains(Point $point): bool
+    {
+        if (! $this->outline->contains($point)) {
+            return false;
+        }
+        foreach ($this->holes as $hole) {
+            if ($hole->contains($point)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Polygon> the outline, then the holes */
+    public function loops(): array
+    {
+        return [$this->outline, ...$this->holes];
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Roof;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Units\Length;
+use Imbrex\Core\Units\Pitch;
+
+/** Makes the roof of a building from its blocks. */
+final readonly class BlockRoofBuilder
+{
+    /** A face smaller than this (sq in) is a sliver of the reckoning or of a misplaced block, not roof. */
+    private const SLIVER = 1.0;
+
+    public function __construct(private RuleSet $rules)
+    {
+    }
+
+    /** @param  list<Block>  $blocks */
+    public function build(array $blocks): Roof
+    {
+        $roofs = array_map(BlockRoof::of(...), $blocks);
+        $envelope = new Envelope($roofs, $this->rules);
+        $planFaces = (new FaceJoiner)->join($envelope->patches());
+        $finder = new EdgeFinder($planFaces, $roofs);
+        $sides = $finder->find();
+        $edges = new EdgeList($planFaces, $finder);
+        $faces = [];
+        $findings = $envelope->findings();
+        foreach ($planFaces as $number => $plan) {
+            $face = $this->face($plan, $sides[$number], $finder);
+            if ($face->areaSquareFeet() * 144.0 < self::SLIVER) {
+                $edges->drop($number);
+                $findings[] = Finding::note('roof.sliver', $plan->block ?? $plan->id, ['face' => $plan->name]);
+
+                continue;
+            }
+            $faces[] = $face;
+        }
+        $list = $edges->of($sides, $blocks);
+
+        return new Roof($faces, $list, [...$findings, ...$this->findings($sides, $planFaces, $finder, $blocks), ...$this->onEdges($list)]);
+    }
+
+    /** @param  list<list<SideRun>>  $loops */
+    private function face(PlanFace $plan, array $loops, EdgeFinder $finder): Face
+    {
+        $frame = FaceFrame::round($plan->plane, $plan->plan->outline);
+        $polygons = array_map(static fn (array $sides): Polygon => $frame->onDeck(Polygon::sound(array_map(static fn (SideRun $s) => $finder->corner($s->from), $sides))), $loops);
+        $kinds = array_map(static fn (array $sides): array => array_map(static fn (SideRun $s): EdgeKind => $s->kind, $sides), $loops);
+
+        return new Face(
+            $plan->id,
+            $plan->name,
+            Pitch::ofRise(12.0 * $plan->plane->steepness()),
+            $polygons[0],
+            $kinds[0],
+            array_slice($polygons, 1),
+            array_slice($kinds, 1),
+            $plan->block,
+            $frame,
+        );
+    }
+
+    /**
+     * @param  list<list<list<SideRun>>>  $sides
+     * @param  list<PlanFace>  $faces
+     * @param  list<Block>  $blocks
+     * @return list<Finding>
+     */
+    private function findings(array $sides, array $faces, EdgeFinder $finder, array $blocks): array
+    {
+        $findings = [];
+        $typer = new EdgeTyper;
+        foreach ($sides as $number => $loops) {
+            foreach (array_merge(...$loops) as $side) {
+                if ($side->wall === null) {
+                    continue;
+                }
+                $face = $faces[$number];
+                $parameters = ['face' => $face->name, 'wall' => $blocks[$side->wall]->name];
+                [$from, $to] = [$finder->corner($side->from), $finder->corner($side->to)];
+                if ($side->isFascia) {
+                    $findings["fascia.$face->id.$side->wall"] = Finding::settle('roof.fascias-miss', $face->id, [...$parameters, 'length' => Length::ofInches($from->distanceTo($to))]);
+                } elseif ($side->kind === EdgeKind::Headwall && $typer->drainsTo($face->plane, $from, $to)) {
+                    $findings["drains.$face->id.$side->wall"] = Finding::settle('roof.drains-to-wall', $face->id, $parameters);
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /**
+     * @param  list<Edge>  $edges
+     * @return list<Finding>
+     */
+    private function onEdges(array $edges): array
+    {
+        $findings = [];
+        foreach ($edges as $edge) {
+            if ($edge->kind === EdgeKind::Valley && abs($edge->toHeight - $edge->fromHeight) < $edge->length() * 1e-6) {
+                $findings[] = Finding::settle('roof.level-valley', $edge->faces[0], ['edge' => $edge->id, 'length' => Length::ofInches($edge->length())]);
+            }
+        }
+
+        return $findings;
+    }
+}

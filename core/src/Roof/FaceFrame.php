@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Roof;
+
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\SlopePlane;
+
+/** Where a face lies: takes points of the plan to the deck and back. */
+final readonly class FaceFrame
+{
+    /**
+     * @param  Point  $origin  in plan; u = v = 0 on the face
+     * @param  float  $east  of the plan direction straight up the slope, with `$north` of length one
+     */
+    public function __construct(public Point $origin, public float $east, public float $north, public SlopePlane $plane)
+    {
+    }
+
+    /** Up along the plane's own gradient, with the whole outline to the right of and above the origin. */
+    public static function round(SlopePlane $plane, Polygon $plan): self
+    {
+        $steepness = $plane->steepness();
+        $loose = new self(new Point(0.0, 0.0), $plane->east / $steepness, $plane->north / $steepness, $plane);
+        $bounds = $loose->onDeck($plan)->bounds();
+
+        return new self($loose->toPlan(new Point($bounds->left, $bounds->bottom)), $loose->east, $loose->north, $plane);
+    }
+
+    public function toDeck(Point $plan): Point
+    {
+        [$x, $y] = [$plan->u - $this->origin->u, $plan->v - $this->origin->v];
+
+        return new Point($x * $this->north - $y * $this->east, ($x * $this->east + $y * $this->north) * $this->plane->slopeFactor());
+    }
+
+    public function toPlan(Point $deck): Point
+    {
+        $run = $deck->v / $this->plane->slopeFactor();
+
+        return new Point(
+            $this->origin->u + $deck->u * $this->north + $run * $this->east,
+            $this->origin->v - $deck->u * $this->east + $run * $this->north,
+        );
+    }
+
+    public function onDeck(Polygon $plan): Polygon
+    {
+        return Polygon::sound(array_map($this->toDeck(...), $plan->corners));
+    }
+
+    public function inPlan(Polygon $deck): Polygon
+    {
+        return Polygon::sound(array_map($this->toPlan(...), $deck->corners));
+    }
+}
