@@ -22,7 +22,9 @@ final class ChangeTeller
     {
         $changes = [
             ...$this->plain($before, $after),
-            ...$this->planes($before->roof->planes, $after->roof->planes),
+            ...$this->blocks($before->roof->blocks ?? [], $after->roof->blocks ?? []),
+            ...$this->checks($before->roof->checks ?? [], $after->roof->checks ?? []),
+            ...$this->planes($before->roof->planes ?? [], $after->roof->planes ?? []),
             ...$this->layouts((array) ($before->layout ?? []), (array) ($after->layout ?? []), $after),
             ...$this->rules((array) ($before->rules ?? []), (array) ($after->rules ?? [])),
         ];
@@ -54,6 +56,60 @@ final class ChangeTeller
         }
 
         return $changes;
+    }
+
+    /**
+     * @param  list<stdClass>  $before
+     * @param  list<stdClass>  $after
+     * @return list<Change>
+     */
+    private function blocks(array $before, array $after): array
+    {
+        $old = array_column($before, null, 'id');
+        $changes = [];
+        foreach ($after as $block) {
+            $was = $old[$block->id] ?? null;
+            unset($old[$block->id]);
+            if ($was === null) {
+                $changes[] = $this->change('block-added', ['block' => $block->name]);
+            } elseif ($was != $block) {
+                $changes[] = $this->change('block-changed', ['block' => $block->name, 'what' => $this->blockChange($was, $block)]);
+            }
+        }
+        foreach ($old as $gone) {
+            $changes[] = $this->change('block-removed', ['block' => $gone->name]);
+        }
+
+        return $changes;
+    }
+
+    private function blockChange(stdClass $before, stdClass $after): string
+    {
+        $fields = [];
+        foreach (['name' => 'name', 'x' => 'moved', 'y' => 'moved', 'rotationDegrees' => 'turned', 'length' => 'size', 'width' => 'size', 'eaveHeight' => 'eaveHeight', 'sides' => 'sides', 'source' => 'source'] as $field => $what) {
+            if (($before->{$field} ?? null) != ($after->{$field} ?? null)) {
+                $fields[$what] = true;
+            }
+        }
+
+        return count($fields) === 1 ? array_keys($fields)[0] : 'several';
+    }
+
+    /**
+     * @param  list<stdClass>  $before
+     * @param  list<stdClass>  $after
+     * @return list<Change>
+     */
+    private function checks(array $before, array $after): array
+    {
+        $told = fn (string $code, stdClass $check): array => $this->change($code, ['where' => $check->where, 'typed' => (string) ($check->typed ?? $check->value)]);
+        $gone = array_diff_key(array_column($before, null, 'id'), array_column($after, null, 'id'));
+        $new = array_diff_key(array_column($after, null, 'id'), array_column($before, null, 'id'));
+
+        return [
+            ...array_values(array_map(static fn (stdClass $c): array => $told('check-added', $c), $new)),
+            ...array_values(array_map(static fn (stdClass $c): array => $told('check-removed', $c), $gone)),
+        ];
     }
 
     /**
@@ -96,7 +152,7 @@ final class ChangeTeller
         foreach ($old as $gone) {
             $changes[] = $this->change('reading-removed', $this->reading($after, $gone));
         }
-        foreach (['name', 'riseIn12', 'outline', 'edges', 'ridgeWith', 'covering', 'oldLayers', 'deck', 'notes'] as $field) {
+        foreach (['name', 'riseIn12', 'outline', 'edges', 'ridgeWith', 'covering', 'oldLayers', 'deck', 'notes', 'shape', 'leans', 'ties'] as $field) {
             if (($before->{$field} ?? null) != ($after->{$field} ?? null)) {
                 $changes[] = $this->change('plane-changed', ['plane' => $after->name, 'field' => $field]);
             }
@@ -118,7 +174,7 @@ final class ChangeTeller
      */
     private function layouts(array $before, array $after, stdClass $document): array
     {
-        $names = array_column($document->roof->planes, 'name', 'id');
+        $names = array_column($document->roof->planes ?? [], 'name', 'id');
         $changes = [];
         foreach ($after as $id => $layout) {
             $was = $before[$id] ?? new stdClass;

@@ -10,6 +10,7 @@ use Imbrex\Core\Catalogue\NotInCatalogue;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Rules\RuleFault;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
@@ -37,10 +38,14 @@ final class JobBuilder
     /** @throws DocumentFault */
     public function build(): Job
     {
-        $planes = $this->planes();
+        $roof = new RoofReader($this->document->roof);
+        $planes = $roof->planes();
+        $blocks = $roof->blocks();
+        $checks = $roof->checks();
+        array_push($this->faults, ...$roof->faults);
         $system = $this->system();
-        $this->checkSize($planes, $system);
-        $layouts = $this->layouts($planes);
+        $this->checkSize($planes, $blocks, $system);
+        $layouts = $this->layouts($planes, $blocks);
         $rules = $this->rules();
         if ($this->faults !== []) {
             throw DocumentFault::of($this->faults);
@@ -53,47 +58,24 @@ final class JobBuilder
             $system,
             $layouts,
             $rules,
+            $blocks,
+            $checks,
         );
-    }
-
-    /** @return list<Plane> */
-    private function planes(): array
-    {
-        $planes = [];
-        $seen = [];
-        foreach ($this->document->roof->planes as $i => $one) {
-            $builder = new PlaneBuilder($one, "roof.planes[$i]");
-            $plane = $builder->build();
-            array_push($this->faults, ...$builder->faults);
-            if (isset($seen[(string) $one->id])) {
-                $this->fault("roof.planes[$i].id", 'id-twice', $one->id);
-            }
-            $seen[(string) $one->id] = true;
-            if ($plane !== null) {
-                $planes[] = $plane;
-            }
-        }
-        foreach ($this->document->roof->planes as $i => $one) {
-            if (isset($one->ridgeWith) && ($one->ridgeWith === $one->id || ! isset($seen[(string) $one->ridgeWith]))) {
-                $this->fault("roof.planes[$i].ridgeWith", 'plane-unknown', $one->ridgeWith, ['known' => implode(', ', array_diff(array_keys($seen), [$one->id]))]);
-            }
-        }
-
-        return $planes;
     }
 
     /**
      * A slip of the key (a cover of 4 on planes of a thousand feet) must not keep the server busy for minutes.
      *
      * @param  list<Plane>  $planes
+     * @param  list<Block>  $blocks
      */
-    private function checkSize(array $planes, System $system): void
+    private function checkSize(array $planes, array $blocks, System $system): void
     {
-        $width = 0.0;
+        $width = array_sum(array_map(static fn (Block $b): float => 2.0 * ($b->length + $b->width), $blocks));
         foreach ($planes as $plane) {
             $widths = [$plane->outline?->bounds()->width() ?? 0.0];
             foreach ($plane->readings as $reading) {
-                if ($reading->quantity === Quantity::Eave || $reading->quantity === Quantity::Ridge) {
+                if (in_array($reading->quantity, [Quantity::Eave, Quantity::Ridge, Quantity::Along], true)) {
                     $widths[] = $reading->value;
                 }
             }
@@ -140,14 +122,19 @@ final class JobBuilder
 
     /**
      * @param  list<Plane>  $planes
+     * @param  list<Block>  $blocks
      * @return array<string, LayoutChoice>
      */
-    private function layouts(array $planes): array
+    private function layouts(array $planes, array $blocks): array
     {
-        $ids = array_map(static fn (Plane $plane): string => $plane->id, $planes);
+        $ids = [
+            ...array_map(static fn (Plane $plane): string => $plane->id, $planes),
+            ...array_map(static fn (Block $block): string => "$block->id.S", $blocks),
+        ];
         $layouts = [];
         foreach ((array) ($this->document->layout ?? []) as $id => $one) {
-            if (! in_array((string) $id, $ids, true)) {
+            // Faces of a block come and go as blocks are moved; their layouts wait for them.
+            if (! in_array((string) preg_replace('/\.[SENW]\d*$/', '.S', (string) $id), $ids, true)) {
                 $this->fault("layout.$id", 'plane-unknown', (string) $id, ['known' => implode(', ', $ids)]);
 
                 continue;

@@ -21,13 +21,15 @@ use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Comparison;
 use Imbrex\Core\Survey\Miss;
 use Imbrex\Core\Survey\PlaneSurvey;
-use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\SquareTriangle;
 
 /** The plan as each station wants it: a slice, never the whole. */
 final readonly class PlanSlices
 {
-    public const STATIONS = ['overview', 'survey', 'layout', 'cuts', 'load-out'];
+    public const STATIONS = ['overview', 'survey', 'roof', 'layout', 'cuts', 'load-out'];
+
+    /** What the survey says about squareness and closure decides how the end panels are cut. */
+    private const FEEDS_LAYOUT = ['survey.out-of-square', 'survey.hidden-under-rake', 'survey.culprit'];
 
     public function __construct(private PlanWriter $writer, private Planner $planner)
     {
@@ -41,6 +43,7 @@ final readonly class PlanSlices
     {
         return match ($station) {
             'survey' => $this->survey($plan),
+            'roof' => (new RoofSlice($this->writer))->of($plan),
             'layout' => $this->layout($plan, $pick),
             'cuts' => $this->cuts($plan, $pick),
             'load-out' => $this->loadOut($plan),
@@ -61,6 +64,7 @@ final readonly class PlanSlices
 
         return [
             'survey' => ['state' => $state('survey.', $readings > 0 || $hasFaces), 'readings' => $readings, 'open' => $this->open($plan, 'survey.')],
+            'roof' => ['state' => $state('roof.', $hasFaces), 'faces' => count($plan->roof->faces), 'edges' => count($plan->roof->edges), 'open' => $this->open($plan, 'roof.')],
             'layout' => ['state' => $state('layout.', $hasFaces), 'faces' => count($plan->roof->faces), 'open' => $this->open($plan, 'layout.')],
             'cuts' => ['state' => $state('cut.', $hasFaces), 'pieces' => count($plan->panels), 'open' => $this->open($plan, 'cut.')],
             'loadOut' => ['state' => $hasFaces ? ($plan->mayBeOrdered() ? 'done' : 'to-settle') : 'not-begun', 'lines' => count($plan->order->lines), 'open' => $this->open($plan, '')],
@@ -75,7 +79,10 @@ final readonly class PlanSlices
     /** @return array<string, mixed> */
     private function survey(Plan $plan): array
     {
-        return ['planes' => array_map(fn (PlaneSurvey $s): array => $this->plane($plan, $s), $plan->surveys)];
+        return [
+            'planes' => array_map(fn (PlaneSurvey $s): array => $this->plane($plan, $s), $plan->surveys),
+            'progress' => (new RoofSlice($this->writer))->progress($plan),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -88,16 +95,18 @@ final readonly class PlanSlices
         return [
             'id' => $id,
             'name' => $survey->plane->name,
+            'shape' => $survey->plane->shape->value,
+            'corners' => $survey->plane->cornerCount(),
             'riseIn12' => $survey->riseIn12,
             'outline' => $survey->outline === null ? null : PlanWriter::outline($survey->outline),
-            'edges' => array_map(static fn ($kind): string => $kind->value, $survey->plane->edges),
+            'edges' => array_map(static fn ($kind): string => $kind->value, $survey->plane->edgeKinds()),
             'adoptions' => (object) array_map($this->adoption(...), $survey->adoptions),
             'squareness' => $survey->squareness,
             'misses' => array_map(static fn (Miss $m): array => ['reading' => $m->reading->id, 'inches' => $m->inches], $survey->misses),
             'culprit' => $survey->culprit?->id,
             'sigma' => $survey->lengthSigma,
             'taped' => $survey->taped,
-            'tapeNext' => array_map(static fn (Quantity $q): string => $q->value, $survey->tapeNext),
+            'tapeNext' => $survey->tapeNext,
             'triangle' => $triangle,
             'panels' => count($plan->panelsOf($id)),
             'extras' => array_map(static fn (ExtraSchool $e): array => (array) $e, $plan->extras[$id] ?? []),
@@ -164,7 +173,7 @@ final readonly class PlanSlices
                 'pieces' => $a->order->pieces,
                 'findings' => $this->writer->findings($plan, $a->layout->findings),
             ], $this->planner->alternatives($plan, $face)),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $face->id && ! str_starts_with($f->code, 'survey.')))),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $face->id && (! str_starts_with($f->code, 'survey.') || in_array($f->code, self::FEEDS_LAYOUT, true))))),
         ];
     }
 

@@ -11,6 +11,7 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Units\Division;
 use Imbrex\Core\Units\TapePrinter;
@@ -34,6 +35,7 @@ final readonly class PlanWriter
             'format' => 'imbrex-plan/1',
             'name' => $plan->job->name,
             'faces' => array_map($this->face(...), $plan->roof->faces),
+            'edges' => array_map($this->edge(...), $plan->roof->edges),
             'layouts' => array_values(array_map($this->layout(...), $plan->layouts)),
             'panels' => array_map($this->panel(...), $plan->panels),
             'seams' => $seams,
@@ -45,6 +47,8 @@ final readonly class PlanWriter
     /** @return array<string, mixed> */
     public function face(Face $face): array
     {
+        $plan = $face->plan();
+
         return [
             'id' => $face->id,
             'name' => $face->name,
@@ -52,6 +56,29 @@ final readonly class PlanWriter
             'outline' => self::outline($face->outline),
             'edges' => array_map(static fn ($kind): string => $kind->value, $face->edges),
             'areaSquareFeet' => $face->areaSquareFeet(),
+            'block' => $face->block,
+            'slopeFactor' => $face->pitch->slopeFactor(),
+            'holes' => array_map(self::outline(...), $face->holes),
+            'holeEdges' => array_map(static fn (array $edges): array => array_map(static fn ($kind): string => $kind->value, $edges), $face->holeEdges),
+            'planOutline' => self::outline($plan->outline ?? $face->outline),
+            'planHoles' => array_map(self::outline(...), $plan->holes ?? []),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function edge(Edge $edge): array
+    {
+        return [
+            'id' => $edge->id,
+            'kind' => $edge->kind->value,
+            'faces' => $edge->faces,
+            'length' => $edge->length(),
+            'plan' => [[$edge->from->u, $edge->from->v], [$edge->to->u, $edge->to->v]],
+            'planAngleDegrees' => $edge->planAngleDegrees(),
+            'heights' => [$edge->fromHeight, $edge->toHeight],
+            'angleToRibDegrees' => (object) $edge->angleToRibDegrees,
+            'dihedralDegrees' => $edge->dihedralDegrees,
+            'wall' => $edge->wall,
         ];
     }
 
@@ -86,6 +113,7 @@ final readonly class PlanWriter
             'left' => $panel->strip->left,
             'right' => $panel->strip->right,
             'metal' => self::outline($panel->metal),
+            'holes' => array_map(self::outline(...), $panel->holes),
             'blank' => self::outline($panel->blank),
             'long' => $panel->long,
             'short' => $panel->short,

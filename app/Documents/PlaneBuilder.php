@@ -11,7 +11,9 @@ use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Core\Survey\Tie;
 use stdClass;
 
 /** Builds one plane and gathers what makes no sense about it. */
@@ -49,6 +51,9 @@ final class PlaneBuilder
             $this->plane->ridgeWith ?? null,
             ($this->plane->covering ?? 'tear-off') === 'roof-over',
             (int) ($this->plane->oldLayers ?? 0),
+            $this->shape(),
+            array_map(static fn (stdClass $tie): Tie => new Tie((int) $tie->side, (string) $tie->plane, (int) $tie->itsSide), $this->plane->ties ?? []),
+            ($this->plane->leans ?? 'right') === 'left',
         );
     }
 
@@ -84,8 +89,9 @@ final class PlaneBuilder
     private function edges(?Polygon $outline): array
     {
         $edges = array_map(static fn (string $kind): EdgeKind => EdgeKind::from($kind), $this->plane->edges ?? []);
-        $sides = $outline === null ? 4 : count($outline->corners);
-        if ($outline !== null && $edges === []) {
+        $sides = $outline === null ? $this->shape()->corners() ?? count($edges) : count($outline->corners);
+        $cannotBeGuessed = $outline === null ? $this->shape() === ShapeKind::Free : true;
+        if ($cannotBeGuessed && $edges === []) {
             $this->fault('edges', 'missing', Understood::NOTHING);
         } elseif ($edges !== [] && count($edges) !== $sides) {
             $this->fault('edges', 'edges-count', Understood::inWords($this->plane->edges), ['sides' => $sides]);
@@ -105,7 +111,7 @@ final class PlaneBuilder
             }
             $seen[(string) $one->id] = true;
             $value = $this->value($one, $i);
-            if ($value !== null) {
+            if ($value !== null && $this->cornersThere($one, $i)) {
                 $readings[] = new Reading(
                     (string) $one->id,
                     Quantity::from((string) $one->quantity),
@@ -113,6 +119,8 @@ final class PlaneBuilder
                     Source::from((string) $one->source),
                     (float) ($one->at ?? 0.5),
                     $one->time ?? null,
+                    $one->corner ?? null,
+                    $one->to ?? null,
                 );
             }
         }
@@ -134,6 +142,10 @@ final class PlaneBuilder
             $this->fault("readings[$i].value", 'range', Understood::inWords($value), ['least' => 0, 'most' => self::STEEPEST_READING]);
 
             return null;
+        } elseif ($value <= 0.0 && ! in_array($one->quantity, [Quantity::Along->value, Quantity::Up->value], true)) {
+            $this->fault("readings[$i].value", 'range', Understood::inWords($value), ['least' => 0, 'most' => 12_000]);
+
+            return null;
         } elseif ($value > 12_000.0) {
             $this->fault("readings[$i].panels", 'range', Understood::inWords($value), ['least' => 0, 'most' => 12_000]);
 
@@ -141,6 +153,32 @@ final class PlaneBuilder
         }
 
         return $value;
+    }
+
+    /** Whether a reading that needs corners names ones the plane has. */
+    private function cornersThere(stdClass $one, int $i): bool
+    {
+        $needed = match ($one->quantity) {
+            Quantity::Along->value, Quantity::Up->value => ['corner'],
+            Quantity::Between->value => ['corner', 'to'],
+            default => [],
+        };
+        $corners = count($this->plane->outline ?? []) ?: $this->shape()->corners() ?? count($this->plane->edges ?? []);
+        foreach ($needed as $field) {
+            $number = $one->{$field} ?? null;
+            if ($number === null || $number >= $corners || ($field === 'to' && $number === $one->corner)) {
+                $this->fault("readings[$i].$field", 'corner-unknown', Understood::inWords($number), ['most' => $corners - 1]);
+
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function shape(): ShapeKind
+    {
+        return ShapeKind::from((string) ($this->plane->shape ?? ShapeKind::Rectangle->value));
     }
 
     /** @param  array<string, string|int|float>  $accepted */

@@ -6,6 +6,7 @@ namespace Imbrex\Core;
 
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Check;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Units\UnitSystem;
@@ -17,6 +18,7 @@ final readonly class Job
      * @param  list<Plane>  $planes
      * @param  array<string, LayoutChoice>  $layouts  by face id; what is left out is balanced
      * @param  list<Block>  $blocks
+     * @param  list<Check>  $checks  readings held against the blocks
      */
     public function __construct(
         public string $name,
@@ -26,6 +28,7 @@ final readonly class Job
         public array $layouts,
         public RuleSet $rules,
         public array $blocks = [],
+        public array $checks = [],
     ) {
     }
 

@@ -10,6 +10,7 @@ use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\LoadOut\Order;
+use Imbrex\Core\Roof\CheckReport;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Survey\PlaneSurvey;
@@ -33,6 +34,7 @@ final readonly class Plan
         public array $extras,
         public Order $order,
         public array $findings,
+        public CheckReport $checks,
     ) {
     }
 

@@ -16,6 +16,7 @@ use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\LoadOut\OrderBuilder;
+use Imbrex\Core\Roof\Checker;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Survey\PlaneSurvey;
@@ -28,6 +29,7 @@ final class Planner
     {
         $surveys = (new Surveyor($job->rules))->survey($job->planes);
         $roof = (new RoofBuilder($job->rules))->build($surveys, $job->blocks);
+        $checks = (new Checker($job->rules))->check($roof, $job->blocks, $job->checks);
         $system = $job->system;
         $planner = new LayoutPlanner($system->profile, $system->ventedRidge, $job->rules);
         $layouts = [];
@@ -37,6 +39,7 @@ final class Planner
             ...$this->systemFindings($system),
             ...array_merge(...array_map(static fn (PlaneSurvey $s): array => $s->findings, $surveys)),
             ...$roof->findings,
+            ...$checks->findings,
         ];
         foreach ($roof->faces as $face) {
             $layout = $planner->lay($face, $job->layoutOf($face->id));
@@ -49,7 +52,7 @@ final class Planner
         }
         $order = (new OrderBuilder($system->profile, $system->material, $system->gauge, $job->rules))->build($panels);
 
-        return new Plan($job, $surveys, $roof, $layouts, $panels, $extras, $order, $findings);
+        return new Plan($job, $surveys, $roof, $layouts, $panels, $extras, $order, $findings, $checks);
     }
 
     /**

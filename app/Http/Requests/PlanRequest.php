@@ -9,7 +9,7 @@ final class PlanRequest extends WordedRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['pick' => ['nullable', 'string', 'max:60', 'regex:/^[A-Za-z0-9_-]+$/'], 'revision' => ['nullable', 'integer', 'min:1', 'max:999999999']];
+        return ['pick' => ['nullable', 'string', 'max:80', 'regex:/^[A-Za-z0-9_.-]+$/'], 'revision' => ['nullable', 'integer', 'min:1', 'max:999999999']];
     }
 
     public function pick(): ?string

@@ -8,6 +8,7 @@ use Imbrex\Core\Geometry\HalfPlane;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\SlopePlane;
+use Imbrex\Core\Survey\Source;
 
 /** A rectangular part of a building with its own simple roof. Plan frame, inches: x to the east, y to the north. */
 final readonly class Block
@@ -18,6 +19,7 @@ final readonly class Block
      * @param  float  $length  of the south wall; `$width` of the west wall
      * @param  float  $eaveHeight  where the roof planes go through the wall lines
      * @param  array<string, BlockSide>  $sides  by side; at least one of them sloped
+     * @param  Source  $source  how its sizes were come by
      */
     public function __construct(
         public string $id,
@@ -29,6 +31,7 @@ final readonly class Block
         public float $width,
         public float $eaveHeight,
         public array $sides,
+        public Source $source = Source::Tape,
     ) {
     }
 

@@ -28,12 +28,17 @@ final readonly class BlockRoofBuilder
         $envelope = new Envelope($roofs, $this->rules);
         $planFaces = (new FaceJoiner)->join($envelope->patches());
         $finder = new EdgeFinder($planFaces, $roofs);
-        $sides = $finder->find();
+        $frames = array_map(static fn (PlanFace $f): FaceFrame => FaceFrame::round($f->plane, $f->plan->outline), $planFaces);
+        $sides = array_map(
+            fn (array $loops, FaceFrame $frame): array => array_map(fn (array $one): array => $this->fromLowLeft($one, $frame, $finder), $loops),
+            $finder->find(),
+            $frames,
+        );
         $edges = new EdgeList($planFaces, $finder);
         $faces = [];
         $findings = $envelope->findings();
         foreach ($planFaces as $number => $plan) {
-            $face = $this->face($plan, $sides[$number], $finder);
+            $face = $this->face($plan, $sides[$number], $frames[$number], $finder);
             if ($face->areaSquareFeet() * 144.0 < self::SLIVER) {
                 $edges->drop($number);
                 $findings[] = Finding::note('roof.sliver', $plan->block ?? $plan->id, ['face' => $plan->name]);
@@ -48,9 +53,8 @@ final readonly class BlockRoofBuilder
     }
 
     /** @param  list<list<SideRun>>  $loops */
-    private function face(PlanFace $plan, array $loops, EdgeFinder $finder): Face
+    private function face(PlanFace $plan, array $loops, FaceFrame $frame, EdgeFinder $finder): Face
     {
-        $frame = FaceFrame::round($plan->plane, $plan->plan->outline);
         $polygons = array_map(static fn (array $sides): Polygon => $frame->onDeck(Polygon::sound(array_map(static fn (SideRun $s) => $finder->corner($s->from), $sides))), $loops);
         $kinds = array_map(static fn (array $sides): array => array_map(static fn (SideRun $s): EdgeKind => $s->kind, $sides), $loops);
 
@@ -65,6 +69,27 @@ final readonly class BlockRoofBuilder
             $plan->block,
             $frame,
         );
+    }
+
+    /**
+     * The same sides, from the low left corner on.
+     *
+     * @param  list<SideRun>  $sides
+     * @return list<SideRun>
+     */
+    private function fromLowLeft(array $sides, FaceFrame $frame, EdgeFinder $finder): array
+    {
+        $first = 0;
+        $least = [INF, INF];
+        foreach ($sides as $number => $side) {
+            $corner = $frame->toDeck($finder->corner($side->from));
+            $place = [round($corner->v, 3), $corner->u];
+            if ($place < $least) {
+                [$least, $first] = [$place, $number];
+            }
+        }
+
+        return [...array_slice($sides, $first), ...array_slice($sides, 0, $first)];
     }
 
     /**

@@ -23,6 +23,17 @@ final readonly class Roof
         return new self([...$this->faces, ...$other->faces], [...$this->edges, ...$other->edges], [...$this->findings, ...$other->findings]);
     }
 
+    public function edge(string $id): ?Edge
+    {
+        foreach ($this->edges as $edge) {
+            if ($edge->id === $id) {
+                return $edge;
+            }
+        }
+
+        return null;
+    }
+
     public function face(string $id): ?Face
     {
         foreach ($this->faces as $face) {

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\CheckResult;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\WallLine;
+
+/** The whole roof as the Roof station wants it: faces and edges in plan and in the air, walls, checks. */
+final readonly class RoofSlice
+{
+    public function __construct(private PlanWriter $writer)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan): array
+    {
+        return [
+            'faces' => array_map(fn (Face $f): array => [...$this->writer->face($f), 'loops' => $this->inTheAir($f)], $plan->roof->faces),
+            'edges' => array_map($this->writer->edge(...), $plan->roof->edges),
+            'walls' => array_merge([], ...array_map($this->walls(...), $plan->job->blocks)),
+            'checks' => array_map($this->check(...), $plan->checks->results),
+            'wanting' => $plan->checks->wanting,
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'roof.')))),
+        ];
+    }
+
+    /** @return array{planes: int, wanting: list<string>, missing: list<string>} which planes of the whole building still want a tape */
+    public function progress(Plan $plan): array
+    {
+        $missing = [];
+        $wanting = $plan->checks->wanting;
+        foreach ($plan->surveys as $survey) {
+            if ($plan->roof->face($survey->plane->id) === null) {
+                $missing[] = $survey->plane->id;
+            } elseif (! $survey->taped) {
+                $wanting[] = $survey->plane->id;
+            }
+        }
+
+        return [
+            'planes' => count($plan->surveys) + count(array_filter($plan->roof->faces, static fn (Face $f): bool => $f->block !== null)),
+            'wanting' => $wanting,
+            'missing' => $missing,
+        ];
+    }
+
+    /** @return list<list<array{float, float, float}>> the outline, then the holes, in x, y and height */
+    private function inTheAir(Face $face): array
+    {
+        $loops = $face->plan()?->loops() ?? [];
+
+        return array_map(static fn ($loop): array => array_map(
+            static fn (Point $p): array => [$p->u, $p->v, $face->frame?->plane->at($p) ?? 0.0],
+            $loop->corners,
+        ), $loops);
+    }
+
+    /** @return list<array{block: string, side: string, top: list<array{float, float, float}>}> */
+    private function walls(Block $block): array
+    {
+        return array_map(static fn (WallLine $line): array => [
+            'block' => $block->id,
+            'side' => $line->side->value,
+            'top' => array_map(static fn (array $at): array => [$at[0]->u, $at[0]->v, $at[1]], $line->top),
+        ], WallLine::round($block));
+    }
+
+    /** @return array<string, mixed> */
+    private function check(CheckResult $result): array
+    {
+        return [
+            'id' => $result->check->id,
+            'quantity' => $result->check->quantity->value,
+            'where' => $result->check->where,
+            'value' => $result->check->value,
+            'source' => $result->check->source->value,
+            'expected' => $result->expected,
+            'miss' => $result->miss(),
+            'tolerance' => $result->tolerance,
+            'agrees' => $result->agrees(0.0),
+        ];
+    }
+}

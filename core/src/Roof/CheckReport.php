@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Roof;
+
+use Imbrex\Core\Findings\Finding;
+
+/** How all checks agree with a block roof. */
+final readonly class CheckReport
+{
+    /**
+     * @param  list<CheckResult>  $results
+     * @param  list<string>  $wanting  ids of faces that want one taped length before an order
+     * @param  list<Finding>  $findings
+     */
+    public function __construct(public array $results, public array $wanting, public array $findings)
+    {
+    }
+}
