@@ -8,6 +8,13 @@ return [
     // Demo mode offers one account per role on the sign-in page. Never set it where real jobs are kept.
     'demo' => (bool) env('IMBREX_DEMO', false),
 
+    // Services and devices of the outside world, by URL; empty where there are none. Times in seconds.
+    'services' => [
+        'report' => (string) env('IMBREX_REPORT_URL', ''),
+        'gauge' => (string) env('IMBREX_GAUGE_URL', ''),
+        'timeout' => (int) env('IMBREX_SERVICE_TIMEOUT', 6),
+    ],
+
     // The largest job document taken, in bytes.
     'document_limit' => 1_000_000,
 ];

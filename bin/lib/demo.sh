@@ -1,5 +1,7 @@
 # bin/imbrex demo: everything a newcomer needs to see the application.
 
+. bin/lib/sim.sh
+
 demo() {
     local fresh=no
     for word in "$@"; do
@@ -12,7 +14,7 @@ demo() {
     trap 'exit 130' INT
     trap 'exit 143' TERM
     demo_up "$fresh"
-    printf '\nImbrex runs at %s\nThe sign-in page offers one account for each role. Ctrl+C stops everything.\n' "$APP_URL"
+    printf '\nImbrex runs at %s\nThe sign-in page offers one account for each role. The laser and the report service are stand-ins at %s. Ctrl+C stops everything.\n' "$APP_URL" "$SIM_URL"
     wait "${started[-1]}"
 }
 
@@ -38,6 +40,8 @@ application_up() {
         php artisan migrate --force --quiet
         php artisan db:seed --force --quiet
     fi
+    step "starting the stand-ins for outside services and devices"
+    start_sim $(($3 + 50)) "$1"
     step "starting the web server"
     start_web "$3" "$1/web.log"
 }

@@ -1,5 +1,7 @@
 # bin/imbrex test [core|feature|browser] [phpunit options]
 
+. bin/lib/sim.sh
+
 run_tests() {
     local suites=(core feature browser)
     case "${1:-}" in
@@ -52,6 +54,7 @@ start_browser_ground() {
     )
     local kept="$DB_DATABASE"
     export DB_DATABASE=imbrex_browser IMBREX_DEMO=true CACHE_STORE=file
+    start_sim 8150 var/test
     start_web 8100 var/test/web.log
     export DB_DATABASE="$kept" CACHE_STORE=array
     driver="$(free_port 9515)"

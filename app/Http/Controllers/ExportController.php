@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\JobReader;
 use App\Documents\PlanCache;
 use App\Exports\CardSheets;
 use App\Exports\CutListCsv;
 use App\Exports\CutListSheet;
+use App\Exports\ReadingsTable;
+use App\Exports\RoofDxf;
 use App\Models\Job;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -39,6 +42,16 @@ final class ExportController
         $text = json_encode(json_decode($job->newest()->document), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
 
         return $this->file($job, $text."\n", 'job.json', 'application/json');
+    }
+
+    public function dxf(Job $job, RoofDxf $drawing): Response
+    {
+        return $this->file($job, $drawing->write($this->plans->plan($job->newest())), 'roof.dxf', 'image/vnd.dxf');
+    }
+
+    public function readings(Job $job, JobReader $reader, ReadingsTable $table): Response
+    {
+        return $this->file($job, $table->write($reader->decode($job->newest()->document)), 'readings.csv', 'text/csv; charset=UTF-8');
     }
 
     private function file(Job $job, string $content, string $name, string $type): Response

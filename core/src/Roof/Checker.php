@@ -58,14 +58,15 @@ final readonly class Checker
             ? $this->rules->number('survey.pitchSpread')
             : $check->source->tolerance($check->value, $this->rules);
         $face = $roof->face($check->where);
-        $of = static fn (?float $expected, array $faces): ?CheckResult => $expected === null ? null : new CheckResult($check, $expected, $tolerance, $faces);
-
-        return match ($check->quantity) {
-            CheckedQuantity::Length => $of($roof->edge($check->where)?->length(), $roof->edge($check->where)->faces ?? []),
-            CheckedQuantity::EaveToRidge => $of($face?->outline->bounds()->height(), [$check->where]),
-            CheckedQuantity::Pitch => $of($face?->pitch->riseIn12, [$check->where]),
-            CheckedQuantity::EaveHeight => $of($this->eaveHeight($blocks, $check->where), []),
+        $edge = $roof->edge($check->where);
+        [$expected, $faces] = match ($check->quantity) {
+            CheckedQuantity::Length => [$edge?->length(), $edge->faces ?? []],
+            CheckedQuantity::EaveToRidge => [$face?->outline->bounds()->height(), [$check->where]],
+            CheckedQuantity::Pitch => [$face?->pitch->riseIn12, [$check->where]],
+            CheckedQuantity::EaveHeight => [$this->eaveHeight($blocks, $check->where), []],
         };
+
+        return $expected === null ? null : new CheckResult($check, $expected, $tolerance, $faces);
     }
 
     /** @param  list<Block>  $blocks */

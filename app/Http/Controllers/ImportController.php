@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\JobReader;
+use App\Http\Requests\DrawingRequest;
+use App\Http\Requests\TableRequest;
+use App\Imports\Dxf\DrawnRoof;
+use App\Imports\Dxf\DxfReader;
+use App\Imports\ReadingsCsv;
+use App\Models\Job;
+use Illuminate\Http\JsonResponse;
+
+/** Makes proposals of files from elsewhere. Nothing is saved: what is taken over becomes an edit of the job. */
+final class ImportController
+{
+    public function dxf(DrawingRequest $request, Job $job, DxfReader $reader): JsonResponse
+    {
+        $roof = new DrawnRoof($reader->read($request->text()));
+
+        return new JsonResponse($roof->planes($request->unit(), $request->scale(), $request->inPlan(), $request->rise()));
+    }
+
+    public function readings(TableRequest $request, Job $job, JobReader $reader): JsonResponse
+    {
+        return new JsonResponse((new ReadingsCsv($reader->decode($job->newest()->document)))->read($request->text()));
+    }
+}

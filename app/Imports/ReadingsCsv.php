@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports;
+
+use App\Documents\DocumentFault;
+use App\Documents\Fault;
+use App\Documents\Understood;
+use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\Source;
+use Imbrex\Core\Units\TapeFault;
+use Imbrex\Core\Units\TapeReader;
+use Imbrex\Core\Units\UnitSystem;
+use stdClass;
+
+/** Reads a table of readings: where, quantity, value, source, at, corner, to, time. The first line names the columns. */
+final class ReadingsCsv
+{
+    public const COLUMNS = ['where', 'quantity', 'value', 'source', 'at', 'corner', 'to', 'time'];
+
+    private const MOST_BYTES = 500_000;
+
+    private const MOST_LINES = 2000;
+
+    private const MOST_FAULTS = 20;
+
+    /** @var list<Fault> */
+    private array $faults = [];
+
+    /** @param  stdClass  $document  the job they are for, sound by its schema */
+    public function __construct(private readonly stdClass $document)
+    {
+    }
+
+    /**
+     * @return array{readings: list<array{plane: string, reading: array<string, mixed>}>, checks: list<array<string, mixed>>} without ids
+     *
+     * @throws DocumentFault with a line for every line that makes no sense
+     */
+    public function read(string $text): array
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            throw DocumentFault::of([new Fault('file', 'too-large', strlen($text).' bytes', ['most' => self::MOST_BYTES])]);
+        }
+        $rows = $this->rows($text);
+        $columns = array_map(static fn (?string $c): string => strtolower(trim((string) $c)), array_shift($rows) ?? []);
+        if (! in_array('where', $columns, true) || ! in_array('quantity', $columns, true) || ! in_array('value', $columns, true)) {
+            throw DocumentFault::of([new Fault('line 1', 'csv-columns', Understood::inWords(implode(', ', $columns)), ['columns' => implode(', ', self::COLUMNS)])]);
+        }
+        $readings = [];
+        $checks = [];
+        foreach ($rows as $i => $cells) {
+            if (array_filter($cells, static fn (?string $c): bool => trim((string) $c) !== '') === []) {
+                continue;
+            }
+            $row = [];
+            foreach ($columns as $k => $column) {
+                $row[$column] = trim((string) ($cells[$k] ?? ''));
+            }
+            $line = 'line '.($i + 2);
+            $plane = $this->plane($row['where']);
+            if ($plane !== null) {
+                $reading = $this->reading($line, $row);
+                $reading === null ?: $readings[] = ['plane' => $plane, 'reading' => $reading];
+            } else {
+                $check = $this->check($line, $row);
+                $check === null ?: $checks[] = $check;
+            }
+        }
+        if ($this->faults !== []) {
+            throw DocumentFault::of(array_slice($this->faults, 0, self::MOST_FAULTS));
+        }
+
+        return ['readings' => $readings, 'checks' => $checks];
+    }
+
+    /** @return list<list<string|null>> */
+    private function rows(string $text): array
+    {
+        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
+        if (! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
+            throw DocumentFault::of([new Fault('file', 'csv-text', 'bytes that are no UTF-8 text')]);
+        }
+        $stream = fopen('php://memory', 'r+');
+        assert($stream !== false);
+        fwrite($stream, $text);
+        rewind($stream);
+        $rows = [];
+        while (($cells = fgetcsv($stream, null, ',', '"', '')) !== false) {
+            $rows[] = $cells;
+            if (count($rows) > self::MOST_LINES) {
+                throw DocumentFault::of([new Fault('file', 'items', 'over '.self::MOST_LINES.' lines', ['least' => 1, 'most' => self::MOST_LINES])]);
+            }
+        }
+        fclose($stream);
+
+        return $rows;
+    }
+
+    private function plane(string $where): ?string
+    {
+        foreach ($this->document->roof->planes ?? [] as $plane) {
+            if ($plane->id === $where || mb_strtolower($plane->name) === mb_strtolower($where)) {
+                return $plane->id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     * @return array<string, mixed>|null
+     */
+    private function reading(string $line, array $row): ?array
+    {
+        $quantity = Quantity::tryFrom($row['quantity']);
+        if ($quantity === null) {
+            $this->oneOf("$line quantity", $row['quantity'], array_column(Quantity::cases(), 'value'));
+
+            return null;
+        }
+        $value = $this->value($line, $row['value'], $quantity === Quantity::Pitch, in_array($quantity, [Quantity::Along, Quantity::Up], true));
+        $source = $this->source($line, $row);
+        $places = [];
+        foreach (['corner', 'to'] as $field) {
+            $typed = strtoupper($row[$field] ?? '');
+            if ($typed !== '') {
+                $places[$field] = preg_match('/^[A-Z]$/', $typed) === 1 ? ord($typed) - ord('A') : (ctype_digit($typed) && strlen($typed) < 4 ? (int) $typed : null);
+                if ($places[$field] === null) {
+                    $this->faults[] = new Fault("$line $field", 'csv-corner', Understood::inWords($typed));
+                }
+            }
+        }
+        $at = $row['at'] ?? '';
+        if ($at !== '' && (! is_numeric($at) || (float) $at < 0.0 || (float) $at > 1.0)) {
+            $this->faults[] = new Fault("$line at", 'range', Understood::inWords($at), ['least' => 0, 'most' => 1]);
+        }
+        if ($value === null || $source === null) {
+            return null;
+        }
+
+        return [
+            'quantity' => $quantity->value,
+            'value' => $value,
+            'typed' => mb_substr($row['value'], 0, 40),
+            'source' => $source,
+            ...($at !== '' ? ['at' => (float) $at] : []),
+            ...$places,
+            ...(($row['time'] ?? '') !== '' ? ['time' => mb_substr($row['time'], 0, 40)] : []),
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     * @return array<string, mixed>|null
+     */
+    private function check(string $line, array $row): ?array
+    {
+        $isOfABlock = preg_match('/(?:^|-)('.implode('|', array_map(preg_quote(...), array_column($this->document->roof->blocks ?? [], 'id')) ?: ['(?!)']).')(?:\.[SENW]\d*)?(?:-|$)/', $row['where']) === 1;
+        if (! $isOfABlock || mb_strlen($row['where']) > 120) {
+            $known = [...array_column($this->document->roof->planes ?? [], 'id'), ...array_column($this->document->roof->blocks ?? [], 'id')];
+            $this->faults[] = new Fault("$line where", 'csv-where', Understood::inWords($row['where']), ['known' => implode(', ', $known) ?: '—']);
+
+            return null;
+        }
+        $quantity = CheckedQuantity::tryFrom($row['quantity']);
+        if ($quantity === null) {
+            $this->oneOf("$line quantity", $row['quantity'], array_column(CheckedQuantity::cases(), 'value'));
+
+            return null;
+        }
+        $value = $this->value($line, $row['value'], $quantity === CheckedQuantity::Pitch, false);
+        $source = $this->source($line, $row);
+
+        return $value === null || $source === null ? null : [
+            'quantity' => $quantity->value, 'where' => $row['where'], 'value' => $value, 'typed' => mb_substr($row['value'], 0, 40), 'source' => $source,
+            ...(($row['time'] ?? '') !== '' ? ['time' => mb_substr($row['time'], 0, 40)] : []),
+        ];
+    }
+
+    private function value(string $line, string $typed, bool $isPitch, bool $maybeNegative): ?float
+    {
+        if ($isPitch) {
+            if (! is_numeric($typed) || (float) $typed <= 0.0 || (float) $typed > 48.0) {
+                $this->faults[] = new Fault("$line value", 'range', Understood::inWords($typed), ['least' => 0, 'most' => 48]);
+
+                return null;
+            }
+
+            return (float) $typed;
+        }
+        try {
+            $negative = $maybeNegative && str_starts_with($typed, '-');
+            $inches = (new TapeReader(UnitSystem::from((string) ($this->document->units ?? 'imperial'))))->read($negative ? substr($typed, 1) : $typed)->inches;
+        } catch (TapeFault $e) {
+            $this->faults[] = new Fault("$line value", 'csv-length', Understood::inWords($typed), ['cause' => $e->cause]);
+
+            return null;
+        }
+        if ($inches <= 0.0 && ! $maybeNegative) {
+            $this->faults[] = new Fault("$line value", 'range', Understood::inWords($typed), ['least' => 0, 'most' => 12_000]);
+
+            return null;
+        }
+
+        return $negative ? -$inches : $inches;
+    }
+
+    /** @param  array<string, string>  $row */
+    private function source(string $line, array $row): ?string
+    {
+        $source = Source::tryFrom(($row['source'] ?? '') === '' ? 'tape' : $row['source']);
+        if ($source === null) {
+            $this->oneOf("$line source", $row['source'] ?? '', array_column(Source::cases(), 'value'));
+        }
+
+        return $source?->value;
+    }
+
+    /** @param  array<string>  $values */
+    private function oneOf(string $field, string $understood, array $values): void
+    {
+        $this->faults[] = new Fault($field, 'one-of', Understood::inWords($understood), ['values' => implode(', ', $values)]);
+    }
+}

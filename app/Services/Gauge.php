@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use Imbrex\Core\Units\Length;
+use Imbrex\Core\Units\Pitch;
+
+/** A laser with an angle gauge that numbers its readings. */
+final readonly class Gauge
+{
+    private const MOST = 50;
+
+    public function __construct(private OutsideWorld $world)
+    {
+    }
+
+    /**
+     * Readings after a number, each once; only the last number where none is given.
+     *
+     * @return array{last: int, readings: list<array{number: int, kind: string, value: float}>} inches, or rise in 12
+     *
+     * @throws ServiceFault
+     */
+    public function after(?int $number): array
+    {
+        $answer = $this->world->ask('gauge', 'gauge/readings?after='.($number ?? -1));
+        $last = $answer['last'] ?? null;
+        $all = $answer['readings'] ?? null;
+        if (! is_int($last) || ! is_array($all)) {
+            throw ServiceFault::garbage('gauge');
+        }
+        $readings = [];
+        foreach ($number === null ? [] : $all as $one) {
+            $reading = is_array($one) ? $this->reading($one) : throw ServiceFault::garbage('gauge');
+            if ($reading['number'] > $number) {
+                $readings[$reading['number']] = $reading;
+            }
+        }
+        ksort($readings);
+
+        return ['last' => $last, 'readings' => array_slice(array_values($readings), -self::MOST)];
+    }
+
+    /**
+     * @param  array<mixed>  $one
+     * @return array{number: int, kind: string, value: float}
+     */
+    private function reading(array $one): array
+    {
+        $number = $one['number'] ?? null;
+        $value = $one['value'] ?? null;
+        if (! is_int($number) || (! is_float($value) && ! is_int($value)) || $value <= 0.0) {
+            throw ServiceFault::garbage('gauge');
+        }
+
+        return match ($one['kind'] ?? null) {
+            'length' => ['number' => $number, 'kind' => 'length', 'value' => $value < 300_000.0 ? Length::ofMillimetres((float) $value)->inches : throw ServiceFault::garbage('gauge')],
+            'angle' => ['number' => $number, 'kind' => 'pitch', 'value' => $value < 75.0 ? Pitch::ofDegrees((float) $value)->riseIn12 : throw ServiceFault::garbage('gauge')],
+            default => throw ServiceFault::garbage('gauge'),
+        };
+    }
+}
