@@ -25,7 +25,7 @@ final readonly class RoofSlice
         return [
             'faces' => array_map(fn (Face $f): array => [...$this->writer->face($f), 'loops' => $this->inTheAir($f)], $plan->roof->faces),
             'edges' => array_map($this->writer->edge(...), $plan->roof->edges),
-            'walls' => array_merge([], ...array_map($this->walls(...), $plan->job->blocks)),
+            'walls' => array_merge([], ...array_map(fn (Block $b): array => $this->walls($b, $plan->job->blocks), $plan->job->blocks)),
             'checks' => array_map($this->check(...), $plan->checks->results),
             'wanting' => $plan->checks->wanting,
             'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'roof.')))),
@@ -63,14 +63,17 @@ final readonly class RoofSlice
         ), $loops);
     }
 
-    /** @return list<array{block: string, side: string, top: list<array{float, float, float}>}> */
-    private function walls(Block $block): array
+    /**
+     * @param  list<Block>  $all
+     * @return list<array{block: string, side: string, top: list<array{float, float, float}>}>
+     */
+    private function walls(Block $block, array $all): array
     {
         return array_map(static fn (WallLine $line): array => [
             'block' => $block->id,
             'side' => $line->side->value,
             'top' => array_map(static fn (array $at): array => [$at[0]->u, $at[0]->v, $at[1]], $line->top),
-        ], WallLine::round($block));
+        ], WallLine::round($block, $all));
     }
 
     /** @return array<string, mixed> */

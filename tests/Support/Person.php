@@ -48,6 +48,34 @@ final class Person
         $this->find("(//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option'][contains(normalize-space(.), '$words') or starts-with(@aria-label, '$words')])[not(@disabled)][1]")->click();
     }
 
+    /** Presses something drawn, in the middle of it. */
+    public function pickOnPlan(string $xpath): void
+    {
+        [$x, $y] = $this->middleOf($xpath);
+        $this->drag($x, $y, 0, 0);
+    }
+
+    /** @return array{int, int} where on the screen the middle of something drawn is */
+    public function middleOf(string $xpath): array
+    {
+        $element = $this->find($xpath);
+        /** @var array{0: float|int, 1: float|int} $at */
+        $at = $this->driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element]);
+
+        return [(int) round($at[0]), (int) round($at[1])];
+    }
+
+    /** Presses the mouse at a place on the screen, moves it in steps, and lets go. */
+    public function drag(int $x, int $y, int $dx, int $dy): void
+    {
+        $steps = $dx === 0 && $dy === 0 ? [] : [[intdiv($dx, 3), intdiv($dy, 3)], [intdiv(2 * $dx, 3), intdiv(2 * $dy, 3)], [$dx, $dy]];
+        $move = static fn (int $toX, int $toY): array => ['type' => 'pointerMove', 'duration' => 30, 'x' => $toX, 'y' => $toY, 'origin' => 'viewport'];
+        $this->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
+            'type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'],
+            'actions' => [$move($x, $y), ['type' => 'pointerDown', 'button' => 0], ...array_map(static fn (array $s): array => $move($x + $s[0], $y + $s[1]), $steps), ['type' => 'pointerUp', 'button' => 0]],
+        ]]]);
+    }
+
     /** Types into the field of this label, in place of what stands there. */
     public function type(string $label, string $text): void
     {

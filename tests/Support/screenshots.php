@@ -32,6 +32,21 @@ $views = [
         $p->sees('Oar store');
     }),
     'survey' => $desk($station('Oar store', 'survey')),
+    'roof' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'roof')($p);
+        $p->pickOnPlan("//*[@data-edge='valley-hall.S-wing.W']");
+        $p->waitFor("//*[@data-testid='true-length']");
+    }),
+    'roof-block' => $desk($station('Boathouse', 'roof', '?block=wing')),
+    'roof-round' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'roof', '?view=space')($p);
+        $p->waitFor("//*[@data-testid='space']/canvas");
+    }),
+    'roof-still' => $desk($station('Boathouse', 'roof', '?view=still')),
+    'roof-table' => $desk($station('Boathouse', 'roof', '?view=table')),
+    'roof-planes' => $desk($station('Clubroom', 'roof')),
+    'survey-porch' => $desk($station('Clubroom', 'survey', '?plane=PF')),
+    'roof-phone' => $desk($station('Boathouse', 'roof'), 390, 844),
     'layout' => $desk($station('Oar store', 'layout')),
     'layout-screw-down' => $desk($station('Oar store, screw-down', 'layout')),
     'cuts' => $desk($station('Oar store', 'cuts')),

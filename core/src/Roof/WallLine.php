@@ -6,7 +6,7 @@ namespace Imbrex\Core\Roof;
 
 use Imbrex\Core\Geometry\Point;
 
-/** The top of a block's wall under its own roof, from corner to corner: level at an eave, up and down in a gable. */
+/** The top of a piece of a block's wall under its own roof: level at an eave, up and down in a gable. */
 final readonly class WallLine
 {
     /** @param  list<array{Point, float}>  $top  points of the plan with their heights in inches */
@@ -14,13 +14,54 @@ final readonly class WallLine
     {
     }
 
-    /** @return list<self> of the four sides */
-    public static function round(Block $block): array
+    /**
+     * The walls of a block as far as they stand outside of higher ones.
+     *
+     * @param  list<Block>  $all
+     * @return list<self>
+     */
+    public static function round(Block $block, array $all): array
     {
         $roof = BlockRoof::of($block);
+        $others = array_map(BlockRoof::of(...), array_values(array_filter($all, static fn (Block $one): bool => $one->id !== $block->id)));
         $walls = $block->walls();
+        $lines = [];
+        foreach (Side::cases() as $number => $side) {
+            foreach (self::outside($roof, $others, $walls->corner($number), $walls->corner($number + 1)) as [$from, $to]) {
+                $lines[] = new self($side, self::top($roof, $from, $to));
+            }
+        }
 
-        return array_map(static fn (Side $side, int $number): self => new self($side, self::top($roof, $walls->corner($number), $walls->corner($number + 1))), Side::cases(), [0, 1, 2, 3]);
+        return $lines;
+    }
+
+    /**
+     * @param  list<BlockRoof>  $others
+     * @return list<array{Point, Point}>
+     */
+    private static function outside(BlockRoof $roof, array $others, Point $from, Point $to): array
+    {
+        $shares = [0.0, 1.0];
+        foreach ($others as $other) {
+            foreach ($other->insideWalls as $wall) {
+                [$a, $b] = [$wall->at($from), $wall->at($to)];
+                if ($a * $b < 0.0) {
+                    $shares[] = $a / ($a - $b);
+                }
+            }
+        }
+        sort($shares);
+        $at = static fn (float $share): Point => new Point($from->u + $share * ($to->u - $from->u), $from->v + $share * ($to->v - $from->v));
+        $pieces = [];
+        for ($i = 0; $i + 1 < count($shares); $i++) {
+            $middle = $at(($shares[$i] + $shares[$i + 1]) / 2.0);
+            $hidden = array_filter($others, static fn (BlockRoof $other): bool => $other->hasWithinWalls($middle) && $other->at($middle) >= $roof->at($middle));
+            if ($hidden === [] && $shares[$i + 1] - $shares[$i] > 1e-6) {
+                $pieces[] = [$at($shares[$i]), $at($shares[$i + 1])];
+            }
+        }
+
+        return $pieces;
     }
 
     /** @return list<array{Point, float}> */

@@ -32,6 +32,14 @@ function forgeryToken(): string {
     return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
+/** Sends a file with a form's other fields; empty ones are left out. */
+export function sendFile<T>(path: string, file: File, fields: Record<string, string>): Promise<T> {
+    const form = new FormData();
+    form.append('file', file);
+    for (const [name, value] of Object.entries(fields)) if (value !== '') form.append(name, value);
+    return call<T>('POST', path, form);
+}
+
 export async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<T> {
     let response: Response;
     try {
@@ -41,10 +49,10 @@ export async function call<T>(method: string, path: string, body?: unknown, head
             headers: {
                 Accept: 'application/json',
                 'X-XSRF-TOKEN': forgeryToken(),
-                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
                 ...headers,
             },
-            body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+            body: body === undefined ? undefined : typeof body === 'string' || body instanceof FormData ? body : JSON.stringify(body),
         });
     } catch {
         throw new OfflineError();

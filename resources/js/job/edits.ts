@@ -2,23 +2,23 @@
 import type { JobDocument, Layout, Plane, Profile, Reading } from '../api/contract';
 
 export function editPlane(document: JobDocument, id: string, change: (plane: Plane) => Plane): JobDocument {
-    return { ...document, roof: { ...document.roof, planes: document.roof.planes.map((plane) => (plane.id === id ? change(plane) : plane)) } };
+    return { ...document, roof: { ...document.roof, planes: (document.roof.planes ?? []).map((plane) => (plane.id === id ? change(plane) : plane)) } };
 }
 
 export function addPlane(document: JobDocument, plane: Plane): JobDocument {
-    return { ...document, roof: { ...document.roof, planes: [...document.roof.planes, plane] } };
+    return { ...document, roof: { ...document.roof, planes: [...(document.roof.planes ?? []), plane] } };
 }
 
 /** The plane goes, with its layout and every mention of it as the other side of a ridge. */
 export function removePlane(document: JobDocument, id: string): JobDocument {
     const layout = { ...document.layout };
     delete layout[id];
-    const planes = document.roof.planes
+    const planes = (document.roof.planes ?? [])
         .filter((plane) => plane.id !== id)
         .map((plane) => {
-            if (plane.ridgeWith !== id) return plane;
             const rest = { ...plane };
-            delete rest.ridgeWith;
+            if (plane.ridgeWith === id) delete rest.ridgeWith;
+            if (plane.ties) rest.ties = plane.ties.filter((tie) => tie.plane !== id);
             return rest;
         });
     return { ...document, roof: { ...document.roof, planes }, layout };

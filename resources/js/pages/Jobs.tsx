@@ -51,7 +51,7 @@ function NewJob() {
                 onSend={async ({ name }) => {
                     const rules = (await call<{ rules: Record<string, number | string> }>('GET', 'crew')).rules;
                     const document = emptyJob(name.trim(), rules);
-                    document.roof.planes[0].name = t('survey.first-plane');
+                    document.roof.planes![0].name = t('survey.first-plane');
                     const job = await call<{ id: string }>('POST', 'jobs', document);
                     await go(`/jobs/${job.id}/survey`);
                 }}

@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import type { CutsSlice } from '../api/contract';
 import { usePlanSlice } from '../api/queries';
 import { useJob } from '../job/JobContext';
+import { blocksOf, planesOf } from '../job/roofEdits';
 import { STATIONS } from './stations';
 
 const MOST = 8;
@@ -20,7 +21,8 @@ export default function Find({ onClose }: { onClose: () => void }) {
     const cuts = usePlanSlice<CutsSlice>(job.id, 'cuts', job.revision);
     const places = [
         ...STATIONS.map(({ key }) => ({ name: t(`station.${key}`), to: `/jobs/${job.id}/${key}` })),
-        ...job.document.roof.planes.map((plane) => ({ name: plane.name, to: `/jobs/${job.id}/survey?plane=${plane.id}` })),
+        ...planesOf(job.document).map((plane) => ({ name: plane.name, to: `/jobs/${job.id}/survey?plane=${plane.id}` })),
+        ...blocksOf(job.document).map((block) => ({ name: block.name, to: `/jobs/${job.id}/roof?block=${block.id}` })),
         ...(cuts.data?.panels ?? []).map((panel) => ({ name: panel.id, to: `/jobs/${job.id}/cuts?piece=${panel.id}` })),
     ];
     const found = places.filter(({ name }) => name.toLowerCase().includes(typed.trim().toLowerCase())).slice(0, MOST);

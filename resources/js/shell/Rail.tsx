@@ -17,7 +17,7 @@ export function Rail({ here }: { here: StationKey }) {
                 return (
                     <Link key={key} className="tile" to={`/jobs/${job.id}/${key}`} aria-current={key === here ? 'page' : undefined} data-state={state?.state ?? 'not-begun'} title={`${i + 1}`}>
                         <b>{t(`station.${key}`)}</b>
-                        <span className="state">{state ? t(state.state === 'done' ? `tile.${key}` : key === 'load-out' && state.state === 'to-settle' ? 'tile.state.blocked' : `tile.state.${state.state}`, { readings: 0, faces: 0, pieces: 0, lines: 0, ...state }) : '—'}</span>
+                        <span className="state">{state ? t(state.state === 'done' ? `tile.${key}` : key === 'load-out' && state.state === 'to-settle' ? 'tile.state.blocked' : `tile.state.${state.state}`, { readings: 0, faces: 0, edges: 0, pieces: 0, lines: 0, ...state }) : '—'}</span>
                         <span className="dot" aria-hidden="true" />
                     </Link>
                 );

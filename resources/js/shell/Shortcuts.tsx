@@ -12,7 +12,7 @@ import { STATIONS } from './stations';
 
 const Find = lazy(() => import('./Find'));
 
-const LISTED = ['stations', 'nudge', 'nudge-inch', 'pin', 'flip', 'next', 'find', 'undo', 'redo', 'all'] as const;
+const LISTED = ['stations', 'nudge', 'nudge-inch', 'pin', 'flip', 'next', 'block', 'view', 'handles', 'find', 'undo', 'redo', 'all'] as const;
 
 /** The keys that work on every station, and the list of all of them. */
 export function Shortcuts() {
@@ -20,7 +20,7 @@ export function Shortcuts() {
     const job = useJob();
     const go = useNavigate();
     const [open, setOpen] = useState<'keys' | 'find' | null>(null);
-    useHotkeys('1,2,3,4', (event) => {
+    useHotkeys('1,2,3,4,5', (event) => {
         const station = STATIONS[Number(event.key) - 1];
         if (station) void go(`/jobs/${job.id}/${station.key}`);
     });

@@ -6,7 +6,9 @@ import { call, ApiError } from '../api/client';
 import { useSession } from '../api/queries';
 import type { KeptJob } from '../api/types';
 import { JobContext, useJob } from '../job/JobContext';
+import { PickHolder } from '../job/PickContext';
 import { JobSession } from '../job/JobSession';
+import { GaugeHolder } from '../stations/survey/useGauge';
 import { DivisionContext } from '../tape/JobTape';
 import { StaleDialog } from './StaleDialog';
 import { Rail } from './Rail';
@@ -35,7 +37,7 @@ export default function Workspace() {
     if (!open) return <p className="narrow muted" role="status">{t('loading')}</p>;
     return (
         <JobContext.Provider value={open}>
-            <OpenJob />
+            <PickHolder><GaugeHolder><OpenJob /></GaugeHolder></PickHolder>
         </JobContext.Provider>
     );
 }

@@ -18,10 +18,12 @@ interface TapeEntryProps {
     start?: string;
     autoFocus?: boolean;
     disabled?: boolean;
+    /** A running dimension may lie left of its zero. */
+    signed?: boolean;
 }
 
 /** A length typed as people type it, by keyboard or key pad. Shows what was understood before it is taken. */
-export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus = false, disabled = false }: TapeEntryProps) {
+export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus = false, disabled = false, signed = false }: TapeEntryProps) {
     const { t } = useTranslation();
     const print = useJobTape();
     const [typed, setTyped] = useState(start);
@@ -29,7 +31,9 @@ export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus
     const [tried, setTried] = useState(false);
     const field = useRef<HTMLInputElement>(null);
     const id = useId();
-    const reading = readTape(typed, units);
+    const negative = signed && /^\s*[-−]/.test(typed);
+    const reading = readTape(negative ? typed.replace(/^\s*[-−]\s*/, '') : typed, units);
+    const inches = 'inches' in reading ? (negative ? -reading.inches : reading.inches) : 0;
     const fault = 'fault' in reading ? reading.fault : null;
     const showFault = fault !== null && (tried || fault !== 'empty') && (tried || typed.trim() !== '');
 
@@ -39,7 +43,7 @@ export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus
             field.current?.focus();
             return;
         }
-        onEnter(reading.inches, typed.trim());
+        onEnter(inches, typed.trim());
         setTyped('');
         setTried(false);
     };
@@ -62,7 +66,7 @@ export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus
                     error={showFault}
                     onChange={(event) => setTyped(event.target.value)}
                     helperText={
-                        showFault ? t(`tape.fault.${fault}`, { typed }) : 'inches' in reading ? t('tape.understood', { length: print(reading.inches), inches: print(reading.inches, 'nearest', true) }) : t('tape.hint')
+                        showFault ? t(`tape.fault.${fault}`, { typed }) : 'inches' in reading ? t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) }) : t('tape.hint')
                     }
                     slotProps={{
                         htmlInput: { autoComplete: 'off', inputMode: 'text', spellCheck: false },

@@ -5,6 +5,7 @@ import { useSearchParams, Link } from 'react-router';
 import type { Layout, LayoutSlice } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { usePick } from '../../job/PickContext';
 import { setLayout } from '../../job/edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
@@ -20,8 +21,9 @@ export default function LayoutStation() {
     const job = useJob();
     const print = useJobTape();
     const [params, setParams] = useSearchParams();
+    const { pick, setPick } = usePick();
     const [choosing, setChoosing] = useState(false);
-    const slice = usePlanSlice<LayoutSlice>(job.id, 'layout', job.revision, params.get('face')).data;
+    const slice = usePlanSlice<LayoutSlice>(job.id, 'layout', job.revision, params.get('face') ?? (pick?.kind === 'face' ? pick.id : null)).data;
     const laid = slice?.face ?? null;
     const face = slice?.faces.find((one) => one.id === laid?.id);
     const choice: Layout = (laid && job.document.layout?.[laid.id]) ?? {};
@@ -50,7 +52,7 @@ export default function LayoutStation() {
             <main className="deck">
                 <div className="deck-head">
                     {slice?.faces.map((one) => (
-                        <button key={one.id} type="button" className="chip" aria-pressed={one.id === laid?.id} onClick={() => setParams({ face: one.id }, { replace: true })}>{one.name}</button>
+                        <button key={one.id} type="button" className="chip" aria-pressed={one.id === laid?.id} onClick={() => { setParams({ face: one.id }, { replace: true }); setPick({ kind: 'face', id: one.id }); }}>{one.name}</button>
                     ))}
                     <span className="spacer" />
                     {face && slice && (

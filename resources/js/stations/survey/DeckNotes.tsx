@@ -5,13 +5,14 @@ import { useTranslation } from 'react-i18next';
 import type { Plane } from '../../api/contract';
 import { useJob } from '../../job/JobContext';
 import { editPlane, removePlane } from '../../job/edits';
+import { planesOf } from '../../job/roofEdits';
 
 /** What else was seen: name, roof-over or tear-off, deck, layers, the plane behind the ridge, notes. */
 export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean }) {
     const { t } = useTranslation();
     const { document: doc, edit } = useJob();
     const change = (part: Partial<Plane>) => edit((d) => editPlane(d, plane.id, (one) => ({ ...one, ...part })));
-    const others = doc.roof.planes.filter((one) => one.id !== plane.id);
+    const others = planesOf(doc).filter((one) => one.id !== plane.id);
     return (
         <section className="stack" style={{ gap: 10 }}>
             <h3 style={{ marginBottom: 0 }}>{t('notes.title')}</h3>
@@ -43,7 +44,7 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
                 </TextField>
             )}
             <TextField multiline minRows={2} label={t('notes.notes')} defaultValue={plane.notes ?? ''} disabled={disabled} slotProps={{ htmlInput: { maxLength: 2000 } }} onBlur={(event) => { if (event.target.value !== (plane.notes ?? '')) change({ notes: event.target.value }); }} />
-            {!disabled && doc.roof.planes.length > 1 && <Button color="error" onClick={() => edit((d) => removePlane(d, plane.id))}>{t('notes.remove-plane')}</Button>}
+            {!disabled && <Button color="error" onClick={() => edit((d) => removePlane(d, plane.id))}>{t('notes.remove-plane')}</Button>}
         </section>
     );
 }

@@ -5,9 +5,9 @@ import { useTranslation } from 'react-i18next';
 import { readPitch } from '../../tape/readPitch';
 
 /** A pitch as read off the gauge; shows what was understood before it is taken. */
-export function PitchEntry({ onEnter }: { onEnter: (riseIn12: number, typed: string) => void }) {
+export function PitchEntry({ onEnter, start = '' }: { onEnter: (riseIn12: number, typed: string) => void; start?: string }) {
     const { t } = useTranslation();
-    const [typed, setTyped] = useState('');
+    const [typed, setTyped] = useState(start);
     const [tried, setTried] = useState(false);
     const reading = readPitch(typed);
     const fault = 'fault' in reading ? reading.fault : null;
@@ -25,7 +25,7 @@ export function PitchEntry({ onEnter }: { onEnter: (riseIn12: number, typed: str
             }}
         >
             <TextField
-                label={t('survey.new-reading', { quantity: 'pitch' })}
+                label={t('survey.new-reading', { quantity: 'pitch', corner: '' })}
                 value={typed}
                 error={showFault}
                 onChange={(event) => setTyped(event.target.value)}

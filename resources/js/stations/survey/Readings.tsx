@@ -10,36 +10,34 @@ import { Len } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { CountEntry } from './CountEntry';
 import { PitchEntry } from './PitchEntry';
-import { hasPlace, placeName, PLACES, SOURCES, type Quantity, type Source } from './quantities';
+import { now } from './now';
+import { hasPlace, named, nameOf, partsOf, placeName, PLACES, SOURCES, type Name, type Source } from './quantities';
+import { useGauge } from './useGauge';
 
 interface ReadingsProps {
     plane: Plane;
-    quantity: Quantity;
+    name: Name;
     adoption: Adoption | undefined;
     misses: SurveyPlane['misses'];
     culprit: string | null;
 }
 
-/** Written down as on paper: day and time, never reckoned with. */
-function now(): string {
-    const time = new Date();
-    const two = (n: number) => String(n).padStart(2, '0');
-    return `${time.getFullYear()}-${two(time.getMonth() + 1)}-${two(time.getDate())} ${two(time.getHours())}:${two(time.getMinutes())}`;
-}
-
 /** Every reading of one quantity with its source and how it agrees, and the field for the next one. */
-export function Readings({ plane, quantity, adoption, misses, culprit }: ReadingsProps) {
+export function Readings({ plane, name, adoption, misses, culprit }: ReadingsProps) {
     const { t } = useTranslation();
     const { edit, mayChange, units } = useJob();
     const [source, setSource] = useState<Source>('tape');
-    const own = (plane.readings ?? []).filter((reading) => reading.quantity === quantity);
+    const { quantity } = partsOf(name);
+    const gauge = useGauge(quantity === 'pitch' ? 'pitch' : 'length');
+    const placed = hasPlace(name, plane.shape);
+    const own = (plane.readings ?? []).filter((reading) => nameOf(reading) === name);
     const free = PLACES.find((place) => !own.some((reading) => Math.abs((reading.at ?? 0.5) - place) < 0.12)) ?? 0.5;
     const [chosenPlace, setPlace] = useState<number | null>(null);
     const place = chosenPlace ?? (own.length === 0 ? 0.5 : free);
 
     const keep = (part: Partial<Reading>) => {
         const id = freshId('r', (plane.readings ?? []).map((reading) => reading.id));
-        edit((d) => putReading(d, plane.id, { id, quantity, source, ...(hasPlace(quantity) ? { at: place } : {}), time: now(), ...part }));
+        edit((d) => putReading(d, plane.id, { id, ...partsOf(name), source: part.typed !== undefined && part.typed === gauge.typed ? 'laser' : source, ...(placed ? { at: place } : {}), time: now(), ...part }));
         setPlace(null);
     };
 
@@ -58,7 +56,7 @@ export function Readings({ plane, quantity, adoption, misses, culprit }: Reading
                                     <tr key={one.reading} data-reading={one.reading}>
                                         <td>
                                             {t(`source.${one.source}`)}
-                                            {hasPlace(quantity) && <span className="muted small"> {t(`survey.place.${placeName(one.at)}`)}</span>}
+                                            {placed && <span className="muted small"> {t(`survey.place.${placeName(one.at)}`)}</span>}
                                             {!mine && <span className="muted small"> {t('survey.from-behind')}</span>}
                                             {one.time && <span className="muted small nowrap" style={{ display: 'block' }} title={one.time}>{one.time.replace(/^\d{4}-/, '')}</span>}
                                             {one.reading === culprit && <span className="stop small"> {t('survey.likeliest-wrong')}</span>}
@@ -83,17 +81,17 @@ export function Readings({ plane, quantity, adoption, misses, culprit }: Reading
             {mayChange && (
                 <div className="stack" style={{ gap: 10, marginTop: 14 }}>
                     {quantity === 'pitch' ? (
-                        <PitchEntry onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })} />
+                        <PitchEntry key={`p${gauge.number}`} start={gauge.typed} onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })} />
                     ) : source === 'count' ? (
                         <CountEntry units={units} onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })} />
                     ) : (
-                        <TapeEntry key={plane.id + quantity} label={t('survey.new-reading', { quantity })} units={units} action={t('survey.keep')} onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })} />
+                        <TapeEntry key={`${plane.id}${name}${gauge.number}`} start={gauge.typed} signed={quantity === 'along' || quantity === 'up'} label={t('survey.new-reading', named(name))} units={units} action={t('survey.keep')} onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })} />
                     )}
                     <div className="rowed" style={{ flexWrap: 'nowrap' }}>
                         <TextField select label={t('survey.source')} value={source} onChange={(event) => setSource(event.target.value as Source)}>
                             {SOURCES.filter((one) => one !== 'count' || quantity === 'eave' || quantity === 'ridge').map((one) => <MenuItem key={one} value={one}>{t(`source.${one}`)}</MenuItem>)}
                         </TextField>
-                        {hasPlace(quantity) && (
+                        {placed && (
                             <TextField select label={t('survey.where')} value={place} onChange={(event) => setPlace(Number(event.target.value))}>
                                 {PLACES.map((one) => <MenuItem key={one} value={one}>{t(`survey.place.${placeName(one)}`)}</MenuItem>)}
                             </TextField>

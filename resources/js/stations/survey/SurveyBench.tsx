@@ -5,25 +5,27 @@ import { useJob } from '../../job/JobContext';
 import { Len } from '../../tape/Len';
 import { DeckNotes } from './DeckNotes';
 import { ExtraToOrder } from './ExtraToOrder';
-import { QUANTITIES, type Quantity } from './quantities';
+import { named, namesFor, partsOf, type Name } from './quantities';
+import { PlaneShape } from './PlaneShape';
 import { Readings } from './Readings';
 import { Squareness } from './Squareness';
 
 interface SurveyBenchProps {
     plane: Plane;
     survey: SurveyPlane | undefined;
-    quantity: Quantity;
-    onPick: (quantity: Quantity) => void;
+    name: Name;
+    onPick: (name: Name) => void;
 }
 
 /** The decision at hand: who agrees, how square it is, how much longer to order, what to tape next. */
-export function SurveyBench({ plane, survey, quantity, onPick }: SurveyBenchProps) {
+export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
     const { t } = useTranslation();
     const { mayChange } = useJob();
-    const adoption = survey?.adoptions[quantity];
+    const { quantity } = partsOf(name);
+    const adoption = survey?.adoptions[name];
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h2>{t('quantity', { quantity })}</h2>
+            <h2>{t('quantity', named(name))}</h2>
             <p className="muted">{adoption ? t('survey.adopted-how', { count: adoption.comparisons.length, quantity, source: adoption.source }) : t('survey.none-yet')}</p>
             {adoption && (
                 <p className="big" data-testid="adopted" style={{ margin: '4px 0 2px' }}>
@@ -35,27 +37,28 @@ export function SurveyBench({ plane, survey, quantity, onPick }: SurveyBenchProp
                     {quantity === 'pitch' ? t('survey.spread-pitch', { spread: Math.round(adoption.spread * 100) / 100 }) : <>{t('survey.spread')} <Len inches={adoption.spread} /></>}
                 </p>
             )}
-            <Readings key={quantity} plane={plane} quantity={quantity} adoption={adoption} misses={survey?.misses ?? []} culprit={survey?.culprit ?? null} />
+            <Readings key={name} plane={plane} name={name} adoption={adoption} misses={survey?.misses ?? []} culprit={survey?.culprit ?? null} />
             {survey && <Findings findings={survey.findings} />}
             {survey && survey.tapeNext.length > 0 && (
                 <section>
                     <h3>{t('survey.tape-next')}</h3>
                     <div className="rowed">
-                        {survey.tapeNext.map((one) => <button key={one} type="button" className="chip" onClick={() => onPick(one)}>{t('quantity', { quantity: one })}</button>)}
+                        {survey.tapeNext.map((one) => <button key={one} type="button" className="chip" onClick={() => onPick(one)}>{t('quantity', named(one))}</button>)}
                     </div>
                 </section>
             )}
+            <PlaneShape plane={plane} survey={survey} onPick={onPick} />
             {survey && <ExtraToOrder survey={survey} />}
             {survey && <Squareness survey={survey} plane={plane} />}
             <section>
                 <h3>{t('survey.all')}</h3>
                 <table className="plain">
                     <tbody>
-                        {QUANTITIES.map((one) => {
+                        {namesFor(plane, survey?.corners ?? plane.edges?.length ?? 4).map((one) => {
                             const known = survey?.adoptions[one];
                             return (
                                 <tr key={one}>
-                                    <td><button type="button" className="linkish" onClick={() => onPick(one)} aria-current={one === quantity}>{t('quantity', { quantity: one })}</button></td>
+                                    <td><button type="button" className="linkish" onClick={() => onPick(one)} aria-current={one === name}>{t('quantity', named(one))}</button></td>
                                     <td className="n">{known ? (one === 'pitch' ? t('pitch', { rise: Math.round(known.value * 100) / 100 }) : <Len inches={known.value} />) : <span className="muted">—</span>}</td>
                                 </tr>
                             );

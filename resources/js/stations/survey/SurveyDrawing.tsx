@@ -6,38 +6,44 @@ import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
-import type { Quantity } from './quantities';
+import { blankOf, letter, named, nameOf, runsByCorner, USUAL_EDGES, type Name } from './quantities';
 
 interface SurveyDrawingProps {
     plane: Plane;
     survey: SurveyPlane | undefined;
-    quantity: Quantity;
-    onPick: (quantity: Quantity) => void;
+    quantity: Name;
+    onPick: (quantity: Name) => void;
 }
-
-/** Until readings make a plane of it, a rectangle to hang them on. */
-const BLANK: PlanOutline = [[0, 0], [480, 0], [480, 230], [0, 230]];
-const MEASURED: EdgeKind[] = ['eave', 'rake', 'ridge', 'rake'];
 
 /** The plane with its readings where they were taken; what is adopted stands out, what is missing asks. */
 export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
-    const outline = survey?.outline ?? BLANK;
+    const shape = plane.shape ?? 'rectangle';
+    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? USUAL_EDGES[shape];
+    const outline = survey?.outline ?? blankOf(shape, edges.length);
     const known = survey?.outline !== null && survey !== undefined;
-    const edges: EdgeKind[] = plane.edges ?? MEASURED;
     const compact = size[0] < 520;
     const view = frame(outline, size, { x: compact ? 84 : 118, top: 74, bottom: 62 });
     const side = (i: number): [PlanPoint, PlanPoint] => [view.at(...outline[i]), view.at(...outline[(i + 1) % outline.length])];
-    const fourSided = outline.length === 4;
-    const dimensions: { quantity: Quantity; from: PlanPoint; to: PlanPoint; out: number; slant?: boolean }[] = fourSided
+    const byCorner = runsByCorner(shape) || plane.outline !== undefined;
+    const fourSided = outline.length === 4 && !runsByCorner(shape);
+    const dimensions: { quantity: Name; from: PlanPoint; to: PlanPoint; out: number; slant?: boolean }[] = fourSided
         ? [
               { quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 },
               { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 42 : 50 },
               { quantity: 'ridge', from: side(2)[0], to: side(2)[1], out: 40 },
               { quantity: 'leftRake', from: side(3)[0], to: side(3)[1], out: compact ? 42 : 50 },
           ]
-        : [];
+        : shape === 'triangle' && outline.length === 3
+          ? [
+                { quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 },
+                { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 42 : 50 },
+                { quantity: 'leftRake', from: side(2)[0], to: side(2)[1], out: compact ? 42 : 50 },
+            ]
+          : runsByCorner(shape)
+            ? [{ quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 }]
+            : [];
     const [low, right, high, left] = outline.map((corner) => view.at(...corner));
     return (
         <>
@@ -46,11 +52,16 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                     <polygon className="metal" points={pointsOf(outline, view)} opacity={known ? 1 : 0.45} />
                     {fourSided && <line x1={low[0]} y1={low[1]} x2={high[0]} y2={high[1]} stroke="var(--seam)" strokeDasharray="2 6" />}
                     {fourSided && <line x1={right[0]} y1={right[1]} x2={left[0]} y2={left[1]} stroke="var(--seam)" strokeDasharray="2 6" />}
-                    <UpTheSlope compact={compact} survey={survey} outline={outline} view={view} active={quantity === 'eaveToRidge'} onPick={onPick} />
+                    {!runsByCorner(shape) && <UpTheSlope compact={compact} survey={survey} outline={outline} view={view} active={quantity === 'eaveToRidge'} onPick={onPick} />}
                     {outline.map((corner, i) => <EdgeLine key={i} kind={edges[i] ?? 'rake'} from={view.at(...corner)} to={view.at(...outline[(i + 1) % outline.length])} />)}
                     {dimensions.map((one) => <Dimension key={one.quantity} {...one} survey={survey} active={one.quantity === quantity} onPick={onPick} />)}
                     {fourSided && !compact && <Diagonal quantity="diagonalRight" from={low} to={high} share={0.2} survey={survey} active={quantity === 'diagonalRight'} onPick={onPick} />}
                     {fourSided && !compact && <Diagonal quantity="diagonalLeft" from={left} to={right} share={0.8} survey={survey} active={quantity === 'diagonalLeft'} onPick={onPick} />}
+                    {byCorner && outline.map((corner, i) => <Corner key={i} number={i} at={view.at(...corner)} inward={inwardOf(outline, i)} measured={runsByCorner(shape) && i > 1} survey={survey} quantity={quantity} onPick={onPick} />)}
+                    {(plane.readings ?? []).filter((one) => one.quantity === 'between' && (one.to ?? 0) < outline.length && (one.corner ?? 0) < outline.length).map((one) => {
+                        const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
+                        return <g key={one.id}><line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="var(--seam)" strokeDasharray="2 6" /><Diagonal quantity={nameOf(one)} from={from} to={to} share={0.5} survey={survey} active={quantity === nameOf(one)} onPick={onPick} /></g>;
+                    })}
                     <PitchSign survey={survey} x={size[0] - (compact ? 96 : 118)} active={quantity === 'pitch'} onPick={onPick} />
                 </svg>
             </div>
@@ -62,7 +73,7 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
 interface PickProps {
     survey: SurveyPlane | undefined;
     active: boolean;
-    onPick: (quantity: Quantity) => void;
+    onPick: (quantity: Name) => void;
 }
 
 interface Hit {
@@ -74,7 +85,7 @@ interface Hit {
 }
 
 /** One measured thing in the drawing: what is drawn, and over it a button by mouse, finger and keyboard. */
-function Pick({ quantity, survey, active, onPick, hit, children }: PickProps & { quantity: Quantity; hit: Hit; children: ReactNode }) {
+function Pick({ quantity, survey, active, onPick, hit, children }: PickProps & { quantity: Name; hit: Hit; children: ReactNode }) {
     const { t } = useTranslation();
     const print = useJobTape();
     const adopted = survey?.adoptions[quantity];
@@ -93,7 +104,7 @@ function Pick({ quantity, survey, active, onPick, hit, children }: PickProps & {
                 role="button"
                 tabIndex={0}
                 aria-pressed={active}
-                aria-label={adopted ? t('survey.pick', { quantity, value }) : t('survey.pick-missing', { quantity })}
+                aria-label={adopted ? t('survey.pick', { ...named(quantity), value }) : t('survey.pick-missing', named(quantity))}
                 onClick={() => onPick(quantity)}
                 onKeyDown={(event) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onPick(quantity); } }}
             />
@@ -106,7 +117,7 @@ function around(x: number, y: number, width = 104, height = 48, angle?: number):
     return { x: x - width / 2, y: y - height / 2, width, height, angle };
 }
 
-function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: number; y: number; quantity: Quantity; survey: SurveyPlane | undefined; active: boolean; angle?: number; size?: number }) {
+function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: number; y: number; quantity: Name; survey: SurveyPlane | undefined; active: boolean; angle?: number; size?: number }) {
     const { t } = useTranslation();
     const adopted = survey?.adoptions[quantity];
     const wide = (adopted ? 92 : 96) * (size / 18);
@@ -114,13 +125,43 @@ function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: nu
         <g transform={`rotate(${angle.toFixed(2)} ${x} ${y})`}>
             <rect x={x - wide / 2} y={y - size * 0.75} width={wide} height={size * 1.5} rx="4" fill={active ? 'var(--chalk)' : 'var(--ground)'} />
             <text className="dim-label" x={x} y={y + size * 0.34} textAnchor="middle" fontSize={size} fontWeight={adopted ? 680 : 500} style={active ? { fill: 'var(--card)' } : adopted ? undefined : { fill: 'var(--muted)' }}>
-                {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', { quantity })}
+                {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', named(quantity))}
             </text>
         </g>
     );
 }
 
-function Dimension({ quantity, from, to, out, survey, active, onPick }: PickProps & { quantity: Quantity; from: PlanPoint; to: PlanPoint; out: number }) {
+/** Which way from a corner the plane lies, on screen. */
+function inwardOf(outline: PlanOutline, i: number): PlanPoint {
+    const n = outline.length;
+    const middle = [0, 1].map((axis) => outline.reduce((sum, corner) => sum + corner[axis], 0) / n);
+    const [dx, dy] = [middle[0] - outline[i][0], outline[i][1] - middle[1]];
+    const length = Math.hypot(dx, dy) || 1;
+    return [dx / length, dy / length];
+}
+
+/** A corner by its letter, with its two running dimensions. */
+function Corner({ number, at, inward, measured, survey, quantity, onPick }: { number: number; at: PlanPoint; inward: PlanPoint; measured: boolean; survey: SurveyPlane | undefined; quantity: Name; onPick: (quantity: Name) => void }) {
+    const [x, y] = [at[0] + inward[0] * 22, at[1] + inward[1] * 22];
+    const [lx, ly] = [at[0] - inward[0] * 46, at[1] - inward[1] * 34];
+    return (
+        <g>
+            <circle cx={x} cy={y} r="11" fill="var(--card)" stroke="var(--ink)" pointerEvents="none" />
+            <text x={x} y={y + 5} textAnchor="middle" fontSize="14" fontWeight="680" pointerEvents="none">{letter(number)}</text>
+            {measured && ['along', 'up'].map((one, k) => {
+                const name = `${one}-${number}`;
+                return (
+                    <Pick key={one} quantity={name} survey={survey} active={quantity === name} onPick={onPick} hit={around(lx, ly - 12 + k * 26, 96, 25)}>
+                        <Label x={lx} y={ly - 12 + k * 26} quantity={name} survey={survey} active={quantity === name} size={14} />
+                        {survey?.adoptions[name] && <text x={lx - 50} y={ly - 7 + k * 26} textAnchor="middle" fontSize="15" className="muted">{one === 'along' ? '→' : '↑'}</text>}
+                    </Pick>
+                );
+            })}
+        </g>
+    );
+}
+
+function Dimension({ quantity, from, to, out, survey, active, onPick }: PickProps & { quantity: Name; from: PlanPoint; to: PlanPoint; out: number }) {
     const { t } = useTranslation();
     const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
     const [ox, oy] = [-(to[1] - from[1]) / length * out, (to[0] - from[0]) / length * out];
@@ -147,7 +188,7 @@ function Dimension({ quantity, from, to, out, survey, active, onPick }: PickProp
     );
 }
 
-function Diagonal({ quantity, from, to, share, survey, active, onPick }: PickProps & { quantity: Quantity; from: PlanPoint; to: PlanPoint; share: number }) {
+function Diagonal({ quantity, from, to, share, survey, active, onPick }: PickProps & { quantity: Name; from: PlanPoint; to: PlanPoint; share: number }) {
     const [x, y] = [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
     const angle = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI;
     return (
@@ -160,7 +201,7 @@ function Diagonal({ quantity, from, to, share, survey, active, onPick }: PickPro
 }
 
 /** Readings square to the eave, each where it was taken; the one that governs in chalk. */
-function UpTheSlope({ compact, survey, outline, view, active, onPick }: { compact: boolean; survey: SurveyPlane | undefined; outline: PlanOutline; view: ReturnType<typeof frame>; active: boolean; onPick: (quantity: Quantity) => void }) {
+function UpTheSlope({ compact, survey, outline, view, active, onPick }: { compact: boolean; survey: SurveyPlane | undefined; outline: PlanOutline; view: ReturnType<typeof frame>; active: boolean; onPick: (quantity: Name) => void }) {
     const { t } = useTranslation();
     const adoption = survey?.adoptions.eaveToRidge;
     const width = outline[1][0] - outline[0][0];

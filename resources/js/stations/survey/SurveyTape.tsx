@@ -1,15 +1,15 @@
 import { useTranslation } from 'react-i18next';
 import type { SurveyPlane } from '../../api/contract';
 import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
-import { hasPlace, placeName, type Quantity } from './quantities';
+import { hasPlace, placeName, type Name } from './quantities';
 
 /** Readings close up. What lies inches away (a wheel, a report) is left to the bench. */
 const NEAR = 1.2;
 
-export function SurveyTape({ survey, quantity }: { survey: SurveyPlane | undefined; quantity: Quantity }) {
+export function SurveyTape({ survey, name }: { survey: SurveyPlane | undefined; name: Name }) {
     const { t } = useTranslation();
-    const adoption = survey?.adoptions[quantity];
-    if (!adoption || quantity === 'pitch') {
+    const adoption = survey?.adoptions[name];
+    if (!adoption || name === 'pitch') {
         return (
             <section className="tape" aria-label={t('survey.tape')}>
                 <div className="tape-head"><b>{t('survey.tape')}</b></div>
@@ -21,7 +21,7 @@ export function SurveyTape({ survey, quantity }: { survey: SurveyPlane | undefin
     const marks: TapeMark[] = [];
     for (const one of near) {
         const known = marks.find((mark) => Math.abs(mark.at - one.value) < 1 / 64);
-        const label = hasPlace(quantity) ? t(`survey.place.${placeName(one.at)}`) : t(`source.${one.source}`);
+        const label = hasPlace(name, survey?.shape) ? t(`survey.place.${placeName(one.at)}`) : t(`source.${one.source}`);
         if (known) {
             known.label = known.label?.includes(label) ? known.label : `${known.label}, ${label}`;
             known.strong = known.strong || one.adopted;

@@ -1,0 +1,46 @@
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import type { RoofFace, RoofSlice } from '../../api/contract';
+import { Findings } from '../../bench/Findings';
+import { useJob } from '../../job/JobContext';
+import type { Pick } from '../../job/PickContext';
+import { blocksOf } from '../../job/roofEdits';
+import { Len } from '../../tape/Len';
+import { Checks } from './Checks';
+
+/** One face: pitch, size, and every edge it ends at. */
+export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: RoofSlice; onPick: (pick: Pick) => void }) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const block = blocksOf(job.document).find((one) => one.id === face.block);
+    const edges = slice.edges.filter((edge) => edge.faces.includes(face.id));
+    const vs = face.outline.map(([, v]) => v);
+    return (
+        <>
+            <h2>{face.name}</h2>
+            <p className="muted">{t('roof.face-line', { rise: Math.round(face.riseIn12 * 100) / 100, factor: Math.round(face.slopeFactor * 1e5) / 1e5 })}</p>
+            <p className="big" style={{ margin: '4px 0 2px' }}>{t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}</p>
+            <p className="muted">{t('roof.longest-run')} <Len inches={Math.max(...vs) - Math.min(...vs)} /></p>
+            <div className="rowed" style={{ marginTop: 8 }}>
+                {block && <button type="button" className="chip" onClick={() => onPick({ kind: 'block', id: block.id })}>{t('roof.its-block', { block: block.name })}</button>}
+                {!face.block && <Link className="chip" style={{ textDecoration: 'none' }} to={`/jobs/${job.id}/survey?plane=${face.id}`}>{t('roof.its-readings')}</Link>}
+                <Link className="chip" style={{ textDecoration: 'none' }} to={`/jobs/${job.id}/layout?face=${encodeURIComponent(face.id)}`}>{t('roof.its-layout')}</Link>
+            </div>
+            <Findings findings={slice.findings.filter((finding) => finding.where === face.id)} />
+            <h3>{t('roof.edges')}</h3>
+            <table className="plain">
+                <thead><tr><th>{t('roof.edge')}</th><th className="n">{t('roof.true-length')}</th><th className="n">{t('roof.to-rib')}</th></tr></thead>
+                <tbody>
+                    {edges.map((edge) => (
+                        <tr key={edge.id}>
+                            <td><button type="button" className="linkish" onClick={() => onPick({ kind: 'edge', id: edge.id })}>{t(`edge.${edge.kind}`)}</button></td>
+                            <td className="n"><b><Len inches={edge.length} /></b></td>
+                            <td className="n">{t('degrees', { degrees: Math.round(edge.angleToRibDegrees[face.id] * 10) / 10 })}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {face.block && <Checks slice={slice} where={face.id} quantities={['eaveToRidge', 'pitch']} />}
+        </>
+    );
+}

@@ -1,0 +1,189 @@
+import { useMemo, useState, type PointerEvent } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Block, PlanOutline, PlanPoint, RoofSlice } from '../../api/contract';
+import { EdgeLine } from '../../deck/EdgeLine';
+import { Legend } from '../../deck/Legend';
+import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import type { Pick } from '../../job/PickContext';
+import { useJobTape } from '../../tape/JobTape';
+import { LenText } from '../../tape/Len';
+import { BlockHandles } from './BlockHandles';
+import { footprintOf, moved, snappedMove, wallsOf } from './blockGeometry';
+import { RunningDimensions } from './RunningDimensions';
+
+interface PlanDrawingProps {
+    slice: RoofSlice;
+    blocks: Block[];
+    pick: Pick | null;
+    onPick: (pick: Pick | null) => void;
+    mayChange: boolean;
+    /** The block as it is being dragged, turned or stretched; drawn ahead of the plan. */
+    draft: Block | null;
+    onDraft: (block: Block | null) => void;
+    onPut: (block: Block) => void;
+}
+
+/** Within this many px a dragged wall comes to lie in line with another. */
+export const SNAP_PX = 9;
+
+/** A press that moves less is a pick, not a drag. */
+const DRAG_PX = 4;
+
+/** The roof from above. Pick a face or an edge; drag a block, or take it by its handles. */
+export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onDraft, onPut }: PlanDrawingProps) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    const { box, size } = useSize();
+    const [held, setHeld] = useState<PlanOutline | null>(null);
+    const [press, setPress] = useState<{ x: number; y: number; block: Block | undefined; pick: Pick; dragging: boolean } | null>(null);
+    const all = useMemo<PlanOutline>(() => {
+        const outline = [...slice.faces.flatMap((face) => face.planOutline), ...blocks.flatMap(footprintOf)];
+        return (outline.length > 2 ? outline : [[0, 0], [480, 0], [480, 360]]) as PlanOutline;
+    }, [slice.faces, blocks]);
+    const view = frame(held ?? all, size, { x: 62, top: 26, bottom: 58 });
+    const picked = blocks.find((one) => pick?.kind === 'block' && one.id === pick.id);
+    const shown = picked && draft?.id === picked.id ? draft : picked;
+
+    const hold = () => setHeld(all);
+    const letGo = () => setHeld(null);
+    const down = (event: PointerEvent<SVGElement>, what: Pick, block?: Block) => {
+        if (event.button !== 0) return;
+        event.stopPropagation();
+        setPress({ x: event.clientX, y: event.clientY, block: mayChange ? block : undefined, pick: what, dragging: false });
+        event.currentTarget.setPointerCapture(event.pointerId);
+    };
+    const move = (event: PointerEvent<SVGElement>) => {
+        const at = press;
+        if (!at?.block) return;
+        const [dx, dy] = [event.clientX - at.x, event.clientY - at.y];
+        if (!at.dragging && Math.hypot(dx, dy) < DRAG_PX) return;
+        if (!at.dragging) {
+            setPress({ ...at, dragging: true });
+            hold();
+            onPick({ kind: 'block', id: at.block.id });
+        }
+        const by = snappedMove(at.block, [dx / view.scale, -dy / view.scale], blocks, SNAP_PX / view.scale, 1);
+        onDraft(moved(at.block, by[0], by[1]));
+    };
+    const up = () => {
+        const at = press;
+        setPress(null);
+        if (at?.dragging && draft) {
+            onPut(draft);
+            onDraft(null);
+            letGo();
+        } else if (at) onPick(at.pick);
+    };
+    const cancel = () => {
+        setPress(null);
+        onDraft(null);
+        letGo();
+    };
+    const gestures = (what: Pick, block?: Block) => ({ onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block), onPointerMove: move, onPointerUp: up, onPointerCancel: cancel });
+
+    return (
+        <>
+            <div className="drawing" ref={box}>
+                <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="group" aria-label={t('roof.drawing', { faces: slice.faces.length, edges: slice.edges.length })} onPointerDown={() => onPick(null)}>
+                    <g opacity={draft ? 0.45 : 1}>
+                        {slice.faces.map((face) => {
+                            const block = blocks.find((one) => one.id === face.block);
+                            const path = [face.planOutline, ...face.planHoles].map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`).join(' ');
+                            const chosen = (pick?.kind === 'face' && pick.id === face.id) || (pick?.kind === 'block' && pick.id === face.block);
+                            return (
+                                <path
+                                    key={face.id}
+                                    d={path}
+                                    className="hit"
+                                    fill={pick?.kind === 'face' && chosen ? 'var(--actionTint)' : 'var(--metal)'}
+                                    fillRule="evenodd"
+                                    role="button"
+                                    tabIndex={-1}
+                                    aria-pressed={chosen}
+                                    aria-label={t('roof.pick-face', { face: face.name })}
+                                    data-face={face.id}
+                                    style={{ cursor: block && mayChange ? 'move' : 'pointer' }}
+                                    {...gestures({ kind: 'face', id: face.id }, block)}
+                                />
+                            );
+                        })}
+                        {blocks.map((one) => <polygon key={one.id} points={pointsOf(wallsOf(one), view)} fill="none" stroke="var(--seam)" strokeWidth="1.2" strokeDasharray="3 4" pointerEvents="none" />)}
+                        {slice.edges.map((edge) => {
+                            const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
+                            const chosen = pick?.kind === 'edge' && pick.id === edge.id;
+                            return (
+                                <g key={edge.id}>
+                                    {chosen && <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="var(--chalk)" strokeWidth="9" strokeLinecap="round" opacity="0.65" />}
+                                    <EdgeLine kind={edge.kind} from={from} to={to} low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'} />
+                                    <line className="hit" x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="transparent" strokeWidth="18" role="button" tabIndex={-1} aria-pressed={chosen} aria-label={t('roof.pick-edge', { kind: edge.kind, length: print(edge.length) })} data-edge={edge.id} {...gestures({ kind: 'edge', id: edge.id })} />
+                                </g>
+                            );
+                        })}
+                        {slice.faces.map((face) => <FaceLabel key={face.id} name={face.name} rise={face.riseIn12} at={view.at(...middleOf(face.planOutline))} room={widthAt(face.planOutline, middleOf(face.planOutline)[1]) * view.scale} />)}
+                    </g>
+                    {slice.edges.filter((edge) => pick?.kind === 'edge' && pick.id === edge.id).map((edge) => {
+                        const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
+                        // Beside the edge, on the side with more room.
+                        const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+                        const away = (Math.abs(to[1] - from[1]) / long) * 66 + 26;
+                        const side = (from[0] + to[0]) / 2 > size[0] / 2 ? -1 : 1;
+                        const [x, y] = [(from[0] + to[0]) / 2 + ((to[1] - from[1]) / long) * away * side * Math.sign(to[1] - from[1] || 1), (from[1] + to[1]) / 2 - (Math.abs(to[0] - from[0]) / long) * 26];
+                        return (
+                            <g key={edge.id} pointerEvents="none">
+                                <rect x={x - 54} y={y - 15} width="108" height="30" rx="4" fill="var(--chalk)" />
+                                <text x={x} y={y + 6} textAnchor="middle" fontSize="18" fontWeight="680" style={{ fill: '#1E2629' }}><LenText inches={edge.length} /></text>
+                            </g>
+                        );
+                    })}
+                    <RunningDimensions blocks={draft ? blocks.map((one) => (one.id === draft.id ? draft : one)) : blocks} view={view} />
+                    {shown && (
+                        <BlockHandles block={shown} kept={picked ?? shown} others={blocks} view={view} mayChange={mayChange} onHold={hold} onDraft={onDraft} onPut={(block) => { onPut(block); onDraft(null); letGo(); }} onCancel={() => { onDraft(null); letGo(); }} gestures={gestures({ kind: 'block', id: shown.id }, picked)} />
+                    )}
+                </svg>
+            </div>
+            <Legend kinds={slice.edges.map((edge) => edge.kind)} />
+        </>
+    );
+}
+
+function FaceLabel({ name, rise, at, room }: { name: string; rise: number; at: PlanPoint; room: number }) {
+    const { t } = useTranslation();
+    if (room < 46) return null;
+    return (
+        <g pointerEvents="none">
+            <text x={at[0]} y={at[1]} textAnchor="middle" fontSize="15" fontWeight="650">{name}</text>
+            <text x={at[0]} y={at[1] + 17} textAnchor="middle" fontSize="13" className="muted">{t('pitch', { rise: Math.round(rise * 100) / 100 })}</text>
+        </g>
+    );
+}
+
+/** A point well inside an outline: half-way along the widest level stretch near its middle height. */
+export function middleOf(outline: PlanOutline): PlanPoint {
+    const ys = outline.map(([, y]) => y);
+    const [low, high] = [Math.min(...ys), Math.max(...ys)];
+    let best: PlanPoint = outline[0];
+    let widest = -1;
+    for (const share of [0.5, 0.38, 0.62, 0.25, 0.75]) {
+        const y = low + (high - low) * share;
+        const xs = crossings(outline, y);
+        for (let i = 0; i + 1 < xs.length; i += 2) {
+            const wide = (xs[i + 1] - xs[i]) * (1 - Math.abs(share - 0.5));
+            if (wide > widest * 1.15) [widest, best] = [wide, [(xs[i] + xs[i + 1]) / 2, y]];
+        }
+    }
+    return best;
+}
+
+function crossings(outline: PlanOutline, y: number): number[] {
+    const xs: number[] = [];
+    outline.forEach(([x1, y1], i) => {
+        const [x2, y2] = outline[(i + 1) % outline.length];
+        if (y1 > y !== y2 > y) xs.push(x1 + ((y - y1) / (y2 - y1)) * (x2 - x1));
+    });
+    return xs.sort((a, b) => a - b);
+}
+
+function widthAt(outline: PlanOutline, y: number): number {
+    const xs = crossings(outline, y);
+    return xs.length < 2 ? 0 : Math.max(...xs.slice(1).map((x, i) => x - xs[i]));
+}

@@ -1,0 +1,36 @@
+import { useTranslation } from 'react-i18next';
+import type { Block, RoofSlice } from '../../api/contract';
+import { useJob } from '../../job/JobContext';
+import type { Pick } from '../../job/PickContext';
+import { blocksOf } from '../../job/roofEdits';
+import { BlockBench } from './BlockBench';
+import { EdgeBench } from './EdgeBench';
+import { FaceBench } from './FaceBench';
+import { WholeBench } from './WholeBench';
+
+interface RoofBenchProps {
+    slice: RoofSlice | undefined;
+    pick: Pick | null;
+    onPick: (pick: Pick | null) => void;
+    draft: Block | null;
+}
+
+/** What is picked: the block, the face, the edge, or the whole roof. */
+export function RoofBench({ slice, pick, onPick, draft }: RoofBenchProps) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const block = blocksOf(job.document).find((one) => pick?.kind === 'block' && one.id === pick.id);
+    const face = slice?.faces.find((one) => pick?.kind === 'face' && one.id === pick.id);
+    const edge = slice?.edges.find((one) => pick?.kind === 'edge' && one.id === pick.id);
+    return (
+        <aside className="bench" aria-label={t('bench')}>
+            {block || face || edge ? <button type="button" className="linkish" onClick={() => onPick(null)}>← {t('roof.whole')}</button> : null}
+            {block ? <BlockBench key={block.id} block={draft?.id === block.id ? draft : block} slice={slice} onPick={onPick} />
+                : face && slice ? <FaceBench key={face.id} face={face} slice={slice} onPick={onPick} />
+                : edge && slice ? <EdgeBench key={edge.id} edge={edge} slice={slice} onPick={onPick} />
+                : <WholeBench slice={slice} onPick={onPick} />}
+            <h3>{t('mind')}</h3>
+            <p className="caution">{t('caution.roof')}</p>
+        </aside>
+    );
+}

@@ -1,0 +1,65 @@
+import { useQuery } from '@tanstack/react-query';
+import { createContext, useContext, useEffect, useMemo, useRef, useState, createElement, type ReactNode } from 'react';
+import { ApiError, call } from '../../api/client';
+import { useJob } from '../../job/JobContext';
+import { useJobTape } from '../../tape/JobTape';
+
+interface GaugeReading {
+    number: number;
+    kind: 'length' | 'pitch';
+    value: number;
+}
+
+interface GaugeState {
+    listening: boolean;
+    listen: (on: boolean) => void;
+    last: GaugeReading | null;
+    /** What is wrong with the device, in words; null while it answers. */
+    fault: string | null;
+    retry: () => void;
+}
+
+const EVERY_MS = 1500;
+
+const GaugeContext = createContext<GaugeState>({ listening: false, listen: () => undefined, last: null, fault: null, retry: () => undefined });
+
+/** Listens to the laser and the angle gauge while asked to; each reading comes once. */
+export function GaugeHolder({ children }: { children: ReactNode }) {
+    const job = useJob();
+    const [listening, listen] = useState(false);
+    const [last, setLast] = useState<GaugeReading | null>(null);
+    const after = useRef<number | null>(null);
+    const query = useQuery({
+        queryKey: ['gauge', job.id],
+        queryFn: () => call<{ last: number; readings: GaugeReading[] }>('GET', `jobs/${job.id}/gauge${after.current === null ? '' : `?after=${after.current}`}`),
+        enabled: listening,
+        refetchInterval: (state) => (state.state.status === 'error' ? false : EVERY_MS),
+        retry: false,
+        gcTime: 0,
+    });
+    const { data, dataUpdatedAt } = query;
+    useEffect(() => {
+        if (!data) return;
+        const fresh = data.readings.filter((one) => after.current !== null && one.number > after.current);
+        if (fresh.length > 0) setLast(fresh[fresh.length - 1]);
+        after.current = data.last;
+    }, [data, dataUpdatedAt]);
+    const { error, refetch } = query;
+    const value = useMemo<GaugeState>(
+        () => ({ listening, listen, last: listening ? last : null, fault: listening && error ? (error instanceof ApiError ? (error.message409 ?? '') : '') : null, retry: () => void refetch() }),
+        [listening, last, error, refetch],
+    );
+    return createElement(GaugeContext.Provider, { value }, children);
+}
+
+export function useGaugeState(): GaugeState {
+    return useContext(GaugeContext);
+}
+
+/** What a waiting field takes from the device: the reading as one would type it. */
+export function useGauge(kind: 'length' | 'pitch'): { number: number; typed: string } {
+    const { last } = useGaugeState();
+    const print = useJobTape();
+    if (last?.kind !== kind) return { number: 0, typed: '' };
+    return { number: last.number, typed: kind === 'pitch' ? String(Math.round(last.value * 100) / 100) : print(last.value) };
+}

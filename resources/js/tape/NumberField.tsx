@@ -1,0 +1,41 @@
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+
+interface NumberFieldProps {
+    label: string;
+    value: number;
+    least: number;
+    most: number;
+    onChange: (value: number) => void;
+    disabled?: boolean;
+    /** Reads what is typed; a plain number where left out. */
+    read?: (typed: string) => number | null;
+}
+
+/** A number that stands in a form: taken on Enter or on leaving, a slip kept until it is put right. */
+export function NumberField({ label, value, least, most, onChange, disabled = false, read }: NumberFieldProps) {
+    const { t } = useTranslation();
+    const [typed, setTyped] = useState<string | null>(null);
+    const number = typed === null ? value : read ? read(typed) : /^\s*[-−]?\d+(?:\.\d+)?\s*$/.test(typed) ? Number(typed.replace('−', '-')) : null;
+    const bad = number === null || number < least || number > most;
+    const take = () => {
+        if (typed === null || bad || number === null) return;
+        setTyped(null);
+        if (number !== value) onChange(number);
+    };
+    return (
+        <TextField
+            label={label}
+            value={typed ?? String(Math.round(value * 100) / 100)}
+            disabled={disabled}
+            error={typed !== null && typed.trim() !== '' && bad}
+            helperText={typed !== null && typed.trim() !== '' && bad ? t('number-fault', { least, most }) : undefined}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => setTyped(event.target.value)}
+            onBlur={() => (typed?.trim() === '' ? setTyped(null) : take())}
+            onKeyDown={(event) => { if (event.key === 'Enter') { event.preventDefault(); take(); } }}
+            slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+        />
+    );
+}
