@@ -25,6 +25,6 @@ final class OutsideController
 
     public function gauge(GaugeRequest $request, Job $job, Gauge $gauge): JsonResponse
     {
-        return new JsonResponse($gauge->after($request->after()));
+        return new JsonResponse($gauge->after($request->lastHeard()));
     }
 }

@@ -12,7 +12,7 @@ final class GaugeRequest extends WordedRequest
         return ['after' => ['nullable', 'integer', 'min:0', 'max:999999999']];
     }
 
-    public function after(): ?int
+    public function lastHeard(): ?int
     {
         return $this->filled('after') ? $this->integer('after') : null;
     }

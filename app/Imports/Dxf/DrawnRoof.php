@@ -28,6 +28,9 @@ final class DrawnRoof
 
     private const SHORTEST_SIDE = 0.05;
 
+    /** Square inches, in whatever unit the drawing turns out to be. */
+    private const LEAST_AREA = 0.01;
+
     public function __construct(private readonly DxfDrawing $drawing)
     {
     }
@@ -85,7 +88,7 @@ final class DrawnRoof
             $polygon = $polygon->area() < 0.0 ? Polygon::sound(array_reverse($corners)) : $polygon;
             $why = match (true) {
                 strtoupper($outline['layer']) === 'HOLE' => 'hole',
-                count($corners) < 3 || $polygon->area() < 1.0 => 'no-area',
+                count($corners) < 3 || $polygon->area() < self::LEAST_AREA => 'no-area',
                 count($corners) > self::MOST_CORNERS => 'too-many-corners',
                 count($outlines) >= self::MOST_PLANES => 'too-many-outlines',
                 $polygon->crossing() !== null => 'crossing',

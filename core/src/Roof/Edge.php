@@ -6,6 +6,7 @@ namespace Imbrex\Core\Roof;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 
 /** One straight edge of the roof, known from every face that ends or lands there. */
 final readonly class Edge
@@ -35,6 +36,40 @@ final readonly class Edge
     public function renamed(string $id): self
     {
         return new self($id, $this->kind, $this->faces, $this->from, $this->to, $this->fromHeight, $this->toHeight, $this->angleToRibDegrees, $this->dihedralDegrees, $this->wall);
+    }
+
+    /** Whether another edge begins where this one ends, or ends where it begins, in one straight line. */
+    public function meetsInLine(self $other): bool
+    {
+        [$near, $far] = $this->farEnds($other);
+        $whole = $near->distanceTo($far);
+
+        return abs($whole - $this->from->distanceTo($this->to) - $other->from->distanceTo($other->to)) < Tolerance::ON_LINE;
+    }
+
+    /** This edge and one that goes on from it as one. */
+    public function joined(self $other): self
+    {
+        [$near, $far] = $this->farEnds($other);
+        $height = fn (Point $end): float => match (true) {
+            $end === $this->from => $this->fromHeight,
+            $end === $this->to => $this->toHeight,
+            $end === $other->from => $other->fromHeight,
+            default => $other->toHeight,
+        };
+        $forwards = ($far->u - $near->u) * ($this->to->u - $this->from->u) + ($far->v - $near->v) * ($this->to->v - $this->from->v) > 0.0;
+        [$from, $to] = $forwards ? [$near, $far] : [$far, $near];
+
+        return new self($this->id, $this->kind, $this->faces, $from, $to, $height($from), $height($to), $this->angleToRibDegrees, $this->dihedralDegrees, $this->wall);
+    }
+
+    /** @return array{Point, Point} the two ends, one of each edge, that lie farthest apart */
+    private function farEnds(self $other): array
+    {
+        $pairs = [[$this->from, $other->from], [$this->from, $other->to], [$this->to, $other->from], [$this->to, $other->to]];
+        usort($pairs, static fn (array $a, array $b): int => $b[0]->distanceTo($b[1]) <=> $a[0]->distanceTo($a[1]));
+
+        return $pairs[0];
     }
 
     /** True length in inches. */

@@ -10,9 +10,6 @@ final class EdgeList
     /** @var array<int, true> */
     private array $dropped = [];
 
-    /** @var array<string, int> */
-    private array $counts = [];
-
     /** @param  list<PlanFace>  $faces */
     public function __construct(private readonly array $faces, private readonly EdgeFinder $finder)
     {
@@ -43,13 +40,52 @@ final class EdgeList
                     $done["$side->to>$side->from:$face.$side->other"] = true;
                 }
                 $edge = $this->edge($face, $side, $blocks);
-                if ($edge !== null) {
+                if ($edge === null) {
+                    continue;
+                }
+                $before = $side->lands || $edge->kind->isShared() ? $this->goesOnFrom($edges, $edge) : null;
+                if ($before === null) {
                     $edges[] = $edge;
+                } else {
+                    $edges[$before] = $edges[$before]->joined($edge);
                 }
             }
         }
 
-        return $edges;
+        return $this->named($edges);
+    }
+
+    /**
+     * The edge between the same two faces that this one goes straight on from: where a roof lands on another's
+     * overhang a valley is found in two parts.
+     *
+     * @param  list<Edge>  $edges
+     */
+    private function goesOnFrom(array $edges, Edge $edge): ?int
+    {
+        foreach ($edges as $number => $one) {
+            if ($one->kind === $edge->kind && count($edge->faces) === 2 && array_diff($one->faces, $edge->faces) === [] && $one->meetsInLine($edge)) {
+                return $number;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Edge>  $edges
+     * @return list<Edge>
+     */
+    private function named(array $edges): array
+    {
+        $counts = [];
+
+        return array_map(static function (Edge $edge) use (&$counts): Edge {
+            $id = $edge->kind->value.'-'.implode('-', $edge->faces);
+            $count = $counts[$id] = ($counts[$id] ?? 0) + 1;
+
+            return $edge->renamed($count === 1 ? $id : "$id-$count");
+        }, $edges);
     }
 
     /** @param  list<Block>  $blocks */
@@ -70,7 +106,7 @@ final class EdgeList
         }
 
         return new Edge(
-            $this->id($side->kind->value, $ids),
+            '',
             $side->kind,
             $ids,
             $from,
@@ -85,14 +121,5 @@ final class EdgeList
             },
             $side->wall === null ? null : $blocks[$side->wall]->id,
         );
-    }
-
-    /** @param  list<string>  $faces */
-    private function id(string $kind, array $faces): string
-    {
-        $id = $kind.'-'.implode('-', $faces);
-        $count = $this->counts[$id] = ($this->counts[$id] ?? 0) + 1;
-
-        return $count === 1 ? $id : "$id-$count";
     }
 }

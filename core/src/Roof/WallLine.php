@@ -56,12 +56,18 @@ final readonly class WallLine
         for ($i = 0; $i + 1 < count($shares); $i++) {
             $middle = $at(($shares[$i] + $shares[$i + 1]) / 2.0);
             $hidden = array_filter($others, static fn (BlockRoof $other): bool => $other->hasWithinWalls($middle) && $other->at($middle) >= $roof->at($middle));
-            if ($hidden === [] && $shares[$i + 1] - $shares[$i] > 1e-6) {
-                $pieces[] = [$at($shares[$i]), $at($shares[$i + 1])];
+            if ($hidden !== []) {
+                continue;
+            }
+            $last = count($pieces) - 1;
+            if ($last >= 0 && $pieces[$last][1] === $shares[$i]) {
+                $pieces[$last][1] = $shares[$i + 1];
+            } elseif ($shares[$i + 1] > $shares[$i]) {
+                $pieces[] = [$shares[$i], $shares[$i + 1]];
             }
         }
 
-        return $pieces;
+        return array_map(static fn (array $piece): array => [$at($piece[0]), $at($piece[1])], $pieces);
     }
 
     /** @return list<array{Point, float}> */

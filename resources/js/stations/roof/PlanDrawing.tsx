@@ -148,7 +148,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
 
 function FaceLabel({ name, rise, at, room }: { name: string; rise: number; at: PlanPoint; room: number }) {
     const { t } = useTranslation();
-    if (room < 46) return null;
+    if (room < name.length * 9 + 6) return null;
     return (
         <g pointerEvents="none">
             <text x={at[0]} y={at[1]} textAnchor="middle" fontSize="15" fontWeight="650">{name}</text>

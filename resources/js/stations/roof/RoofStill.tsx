@@ -31,7 +31,7 @@ export function RoofStill({ slice, pick, onPick }: { slice: RoofSlice; pick: Pic
         .sort((a, b) => Number(a.face !== null) - Number(b.face !== null) || a.depth - b.depth);
     return (
         <>
-            <div className="rowed" role="group" aria-label={t('roof.seen-from')}>
+            <div className="rowed" role="group" aria-label={t('roof.seen-from')} style={{ marginTop: 8 }}>
                 {CORNERS.map((one) => <button key={one} type="button" className="chip" aria-pressed={one === corner} onClick={() => setCorner(one)}>{t(`roof.from.${one}`)}</button>)}
             </div>
             <div className="drawing" ref={box}>

@@ -15,7 +15,7 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
     const name = (id: string) => slice.faces.find((face) => face.id === id)?.name ?? id;
     const degrees = (value: number) => t('degrees', { degrees: Math.round(value * 100) / 100 });
     return (
-        <div className="wide" style={{ overflowY: 'auto' }}>
+        <div className="wide" style={{ overflowY: 'auto', marginTop: 10 }}>
             <table className="plain" aria-label={t('roof.faces')}>
                 <thead><tr><th>{t('roof.face')}</th><th className="n">{t('roof.pitch')}</th><th className="n">{t('roof.area')}</th><th className="n">{t('roof.longest-run')}</th><th className="n">{t('roof.holes')}</th></tr></thead>
                 <tbody>

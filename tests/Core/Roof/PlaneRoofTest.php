@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Roof;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\RoofBuilder;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\Surveyor;
+use Imbrex\Core\Survey\Tie;
+use Imbrex\Core\Units\Pitch;
+use PHPUnit\Framework\TestCase;
+
+/** Measured planes tied by the edges they share. */
+final class PlaneRoofTest extends TestCase
+{
+    public function test_planes_of_a_block_roof_tied_together_are_that_roof(): void
+    {
+        $hall = BlockMaker::roof([BlockMaker::block('hall', 0, 0, 672, 360, [6, 8, 4, 6], 14)]);
+        $planes = [];
+        foreach ($hall->faces as $face) {
+            $planes[] = self::plane($face, $hall);
+        }
+        $measured = self::build($planes);
+
+        self::assertCount(count($hall->edges), $measured->edges);
+        foreach ($hall->edges as $edge) {
+            $same = self::like($measured, $edge, static fn (string $face): string => str_replace('.', '', $face));
+            self::assertEqualsWithDelta($edge->length(), $same->length(), 1e-6, $edge->id);
+            self::assertEqualsWithDelta($edge->dihedralDegrees ?? 0.0, $same->dihedralDegrees ?? 0.0, 1e-5, $edge->id);
+            foreach ($edge->angleToRibDegrees as $face => $degrees) {
+                self::assertEqualsWithDelta($degrees, $same->angleToRibDegrees[str_replace('.', '', $face)], 1e-6, $edge->id);
+            }
+        }
+        self::assertSame([], $measured->findings);
+    }
+
+    public function test_a_ridge_both_planes_name_is_one_edge(): void
+    {
+        $roof = self::build([
+            new Plane('S', 'South', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0),
+            new Plane('N', 'North', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 9.0, 'S'),
+        ]);
+        $ridge = $roof->edge('ridge-N-S') ?? $roof->edge('ridge-S-N') ?? self::fail('no ridge');
+
+        self::assertEqualsWithDelta(180 - Pitch::ofRise(6)->degrees() - Pitch::ofRise(9)->degrees(), $ridge->dihedralDegrees, 1e-6);
+        self::assertCount(7, $roof->edges);
+    }
+
+    public function test_neighbours_that_disagree_are_told(): void
+    {
+        $roof = self::build([
+            new Plane('S', 'South', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0, ties: [new Tie(1, 'E', 3)]),
+            new Plane('E', 'East', Polygon::rectangle(0, 0, 300, 152), [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Hip], [], 8.0),
+        ]);
+        $codes = array_map(static fn (Finding $f): string => $f->code, $roof->findings);
+
+        self::assertSame(['roof.edge-kinds-differ', 'roof.edges-differ', 'roof.rises-differ'], $codes);
+        self::assertEqualsWithDelta(2.0, $roof->findings[1]->parameters['miss']->inches ?? 0.0, 1e-9);
+    }
+
+    public function test_planes_nobody_tied_stand_apart(): void
+    {
+        $roof = self::build([
+            new Plane('A', 'A', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0),
+            new Plane('B', 'B', Polygon::rectangle(0, 0, 300, 150), self::edges(), [], 6.0),
+        ]);
+        [$a, $b] = array_map(static fn (Face $f) => $f->plan()?->outline->bounds(), $roof->faces);
+
+        self::assertGreaterThan($a?->right, $b?->left);
+        self::assertEqualsWithDelta(150 / Pitch::ofRise(6)->slopeFactor(), $a?->height(), 1e-9, 'in plan a slope is shorter');
+    }
+
+    private static function plane(Face $face, Roof $roof): Plane
+    {
+        $ties = [];
+        foreach ($face->outline->corners as $side => $corner) {
+            foreach ($roof->faces as $other) {
+                foreach ($other->id === $face->id ? [] : array_keys($other->outline->corners) as $its) {
+                    $here = $face->frame?->toPlan($corner);
+                    $there = $other->frame?->toPlan($other->outline->corner($its + 1));
+                    $next = $face->frame?->toPlan($face->outline->corner($side + 1));
+                    $itsFirst = $other->frame?->toPlan($other->outline->corner($its));
+                    if ($here && $there && $next && $itsFirst && $here->distanceTo($there) < 1e-3 && $next->distanceTo($itsFirst) < 1e-3) {
+                        $ties[] = new Tie($side, str_replace('.', '', $other->id), $its);
+                    }
+                }
+            }
+        }
+
+        return new Plane(str_replace('.', '', $face->id), $face->name, $face->outline, $face->edges, [], $face->pitch->riseIn12, ties: $ties);
+    }
+
+    /** @param  callable(string): string  $named */
+    private static function like(Roof $roof, Edge $edge, callable $named): Edge
+    {
+        $faces = array_map($named, $edge->faces);
+        foreach ($roof->edges as $one) {
+            if ($one->kind === $edge->kind && array_diff($faces, $one->faces) === [] && count($faces) === count($one->faces) && abs($one->length() - $edge->length()) < 1e-3) {
+                return $one;
+            }
+        }
+        self::fail("nothing like $edge->id");
+    }
+
+    /** @return list<EdgeKind> */
+    private static function edges(): array
+    {
+        return [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake];
+    }
+
+    /** @param  list<Plane>  $planes */
+    private static function build(array $planes): Roof
+    {
+        $rules = RuleSet::with([]);
+
+        return (new RoofBuilder($rules))->build((new Surveyor($rules))->survey($planes), []);
+    }
+}

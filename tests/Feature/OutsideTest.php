@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Accounts\Role;
+use App\Models\Job;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Http;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Services and devices: their readings come in as what they are, and their failures as something one can act on. */
+final class OutsideTest extends FeatureTestCase
+{
+    private Job $open;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['imbrex.services.report' => 'http://service.example', 'imbrex.services.gauge' => 'http://service.example']);
+        $member = $this->member(Role::Foreman);
+        $this->open = $this->job($member);
+        $this->actingAs($member);
+    }
+
+    public function test_a_report_becomes_readings_of_that_source(): void
+    {
+        Http::fake(['*' => Http::response(['measured' => '2026-05-04', 'faces' => [
+            ['name' => 'Slip side', 'pitch' => 5.8, 'eaveToRidge' => 214.2, 'edges' => [['kind' => 'eave', 'length' => 707.1], ['kind' => 'hip', 'length' => 288.0], ['kind' => 'ridge', 'length' => 310.2], ['kind' => 'hip', 'length' => 293.9]]],
+            ['name' => 'End', 'pitch' => 6.1, 'edges' => [['kind' => 'eave', 'length' => 384.4], ['kind' => 'hip', 'length' => 289.0], ['kind' => 'hip', 'length' => 293.0]]],
+            ['name' => 'L', 'pitch' => 5, 'corners' => [[0, 0], [361, 0], [359, 121], [214, 119], [217, 215], [0, 217]], 'edges' => array_fill(0, 6, ['kind' => 'rake', 'length' => 100.5])],
+        ]])]);
+        $planes = $this->getJson("/api/jobs/{$this->open->id}/reports/HQ-1")->assertOk()->json();
+
+        self::assertSame(['trapezoid', 'triangle', 'free'], array_column($planes, 'shape'));
+        foreach ($planes as $plane) {
+            self::assertSame(['report'], array_values(array_unique(array_column($plane['readings'], 'source'))));
+        }
+        self::assertContains(['id' => 'r1', 'quantity' => 'eave', 'value' => 707.1, 'source' => 'report', 'time' => '2026-05-04'], $planes[0]['readings']);
+        $document = json_decode($this->open->newest()->document, true);
+        $document['roof'] = ['planes' => $planes];
+        unset($document['layout']);
+        $this->putJson("/api/jobs/{$this->open->id}", $document, ['If-Match' => '1'])->assertOk();
+        $plan = $this->getJson("/api/jobs/{$this->open->id}/plan/survey")->json();
+        self::assertSame(['P1', 'P2', 'P3'], $plan['progress']['wanting'], 'never the truth: an order waits for a tape');
+        self::assertContains('survey.untaped', array_column($plan['planes'][0]['findings'], 'code'));
+    }
+
+    /** @return iterable<string, array{mixed, int, string}> */
+    public static function failures(): iterable
+    {
+        yield 'nothing listens' => [static fn () => throw new ConnectionException('refused'), 502, 'silent'];
+        yield 'out of order' => [static fn () => Http::response('', 503), 502, 'failing'];
+        yield 'no JSON' => [static fn () => Http::response('<html>'), 502, 'garbage'];
+        yield 'other JSON' => [static fn () => Http::response(['faces' => [['name' => 'A', 'edges' => 3]], 'last' => 'seven', 'readings' => 1]), 502, 'garbage'];
+        yield 'a length of text' => [static fn () => Http::response(['faces' => [['name' => 'A', 'pitch' => 4, 'edges' => array_fill(0, 4, ['kind' => 'eave', 'length' => 'long'])]], 'last' => 1, 'readings' => [['number' => 1, 'kind' => 'length', 'value' => 'long']]]), 502, 'garbage'];
+        yield 'an unknown roof' => [static fn () => Http::response('', 404), 404, 'unknown'];
+    }
+
+    #[DataProvider('failures')]
+    public function test_a_failing_service_is_told_plainly(callable $answer, int $status, string $cause): void
+    {
+        Http::fake(['*' => $answer]);
+        foreach (['reports/HQ-1' => 'The measurement-report service', 'gauge?after=0' => 'The laser'] as $path => $who) {
+            $told = $this->getJson("/api/jobs/{$this->open->id}/$path")->assertStatus($status)->assertJsonPath('cause', $cause)->json('message');
+            self::assertStringStartsWith($who, $told);
+        }
+        self::assertSame(1, $this->open->refresh()->revision, 'nothing is lost, nothing is changed');
+    }
+
+    public function test_where_there_is_no_service_one_is_told(): void
+    {
+        config(['imbrex.services.report' => '']);
+
+        $this->getJson("/api/jobs/{$this->open->id}/reports")->assertStatus(502)->assertJsonPath('cause', 'silent');
+    }
+
+    public function test_the_gauge_gives_each_reading_once_and_in_our_units(): void
+    {
+        $reading = static fn (int $number, string $kind, float $value): array => ['number' => $number, 'kind' => $kind, 'value' => $value];
+        Http::fake(['*' => Http::response(['last' => 9, 'readings' => [$reading(9, 'angle', 26.565), $reading(8, 'length', 4762.5), $reading(8, 'length', 4762.5), $reading(3, 'length', 1000.0)]])]);
+
+        self::assertSame(['last' => 9, 'readings' => []], $this->getJson("/api/jobs/{$this->open->id}/gauge")->json(), 'what lay about before is not taken');
+        $readings = $this->getJson("/api/jobs/{$this->open->id}/gauge?after=3")->json('readings');
+        self::assertSame([8, 9], array_column($readings, 'number'));
+        self::assertSame(['length', 'pitch'], array_column($readings, 'kind'));
+        self::assertEqualsWithDelta([187.5, 6.0], array_column($readings, 'value'), 1e-3);
+    }
+
+    public function test_the_service_is_asked_for_nothing_but_a_plain_reference(): void
+    {
+        Http::fake();
+
+        $this->getJson("/api/jobs/{$this->open->id}/reports/..%2F..%2Fsecret")->assertNotFound();
+        Http::assertNothingSent();
+    }
+}
