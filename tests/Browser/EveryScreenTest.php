@@ -89,7 +89,7 @@ final class EveryScreenTest extends BrowserTestCase
         $person->signInAs('Ivo Marsh');
         $person->openJob('Oar store');
         $person->sees('Who agrees');
-        $person->keys('2');
+        $person->keys('3');
         $person->sees('Where the seams fall');
         $person->keys('?');
         $person->sees('Nudge the seams by one mark of the tape');

@@ -24,18 +24,24 @@ export function removeBlock(document: JobDocument, id: string): JobDocument {
     return { ...document, roof: { ...document.roof, blocks: blocksOf(document).filter((one) => one.id !== id) }, ...(document.layout ? { layout } : {}) };
 }
 
-export type Form = 'gable' | 'hip' | 'hip-one-end' | 'shed';
-export const FORMS: Form[] = ['gable', 'hip', 'hip-one-end', 'shed'];
+export type Form = 'gable' | 'gable-across' | 'hip' | 'hip-one-end' | 'shed';
+export const FORMS: Form[] = ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'];
 
 /** The usual roof forms, by which sides slope; pitch and overhangs stay as they are. */
 export function withForm(block: Block, form: Form): Block {
-    const sloped = { gable: ['south', 'north'], hip: ['south', 'east', 'north', 'west'], 'hip-one-end': ['south', 'north', 'west'], shed: ['south'] }[form];
+    const sloped = { gable: ['south', 'north'], 'gable-across': ['east', 'west'], hip: ['south', 'east', 'north', 'west'], 'hip-one-end': ['south', 'north', 'west'], shed: ['south'] }[form];
     const rise = Object.values(block.sides).find((side) => side.riseIn12 !== undefined)?.riseIn12 ?? 6;
     const side = (key: keyof Block['sides']): Block['sides']['south'] => {
         const overhang = block.sides[key].overhang ?? 0;
         return sloped.includes(key) ? { kind: 'sloped', riseIn12: block.sides[key].riseIn12 ?? rise, overhang } : { kind: 'gable', overhang };
     };
     return { ...block, sides: { south: side('south'), east: side('east'), north: side('north'), west: side('west') } };
+}
+
+/** One pitch for every sloped side, or one overhang for all sides. */
+export function allRound(block: Block, part: { riseIn12?: number; overhang?: number }): Block {
+    const side = (own: Block['sides']['south']) => ({ ...own, ...(part.overhang === undefined ? {} : { overhang: part.overhang }), ...(part.riseIn12 === undefined || own.kind === 'gable' ? {} : { riseIn12: part.riseIn12 }) });
+    return { ...block, sides: { south: side(block.sides.south), east: side(block.sides.east), north: side(block.sides.north), west: side(block.sides.west) } };
 }
 
 /** A block to begin with, east of what is there. */
@@ -47,6 +53,12 @@ export function newBlock(document: JobDocument, name: string, x: number, y: numb
         { id, name, x, y, length: 360, width: 240, eaveHeight: like?.eaveHeight ?? 96, source: 'tape', sides: { south: { kind: 'sloped', riseIn12: like?.sides.south.riseIn12 ?? 6, overhang }, east: { kind: 'gable', overhang }, north: { kind: 'sloped', overhang }, west: { kind: 'gable', overhang } } },
         'gable',
     );
+}
+
+/** A new block. Planes nobody has begun to measure give way to it. */
+export function addBlock(document: JobDocument, block: Block): JobDocument {
+    const begun = planesOf(document).filter((plane) => (plane.readings ?? []).length > 0 || plane.outline !== undefined);
+    return putBlock({ ...document, roof: { ...document.roof, planes: begun } }, block);
 }
 
 export function addCheck(document: JobDocument, check: Omit<Check, 'id'>): JobDocument {

@@ -9,12 +9,14 @@ interface NumberFieldProps {
     most: number;
     onChange: (value: number) => void;
     disabled?: boolean;
+    /** Its whole name, where the label alone could be another field's too. */
+    name?: string;
     /** Reads what is typed; a plain number where left out. */
     read?: (typed: string) => number | null;
 }
 
 /** A number that stands in a form: taken on Enter or on leaving, a slip kept until it is put right. */
-export function NumberField({ label, value, least, most, onChange, disabled = false, read }: NumberFieldProps) {
+export function NumberField({ label, value, least, most, onChange, disabled = false, read, name }: NumberFieldProps) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState<string | null>(null);
     const number = typed === null ? value : read ? read(typed) : /^\s*[-−]?\d+(?:\.\d+)?\s*$/.test(typed) ? Number(typed.replace('−', '-')) : null;
@@ -35,7 +37,7 @@ export function NumberField({ label, value, least, most, onChange, disabled = fa
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => (typed?.trim() === '' ? setTyped(null) : take())}
             onKeyDown={(event) => { if (event.key === 'Enter') { event.preventDefault(); take(); } }}
-            slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+            slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off', 'aria-label': name } }}
         />
     );
 }

@@ -10,6 +10,8 @@ interface TapeFieldProps {
     units: Units;
     onChange: (inches: number, typed: string) => void;
     disabled?: boolean;
+    /** Its whole name, where the label alone could be another field's too. */
+    name?: string;
     /** May lie west or south of zero. */
     signed?: boolean;
     least?: number;
@@ -18,7 +20,7 @@ interface TapeFieldProps {
 }
 
 /** A length that stands in a form: shows it as read off the tape, takes what people type, and keeps a slip until it is put right. */
-export function TapeField({ label, value, units, onChange, disabled = false, signed = false, least = 0, most = 12000, autoFocus = false }: TapeFieldProps) {
+export function TapeField({ label, value, units, onChange, disabled = false, signed = false, least = 0, most = 12000, autoFocus = false, name }: TapeFieldProps) {
     const { t } = useTranslation();
     const print = useJobTape();
     const [typed, setTyped] = useState<string | null>(null);
@@ -48,7 +50,7 @@ export function TapeField({ label, value, units, onChange, disabled = false, sig
                 if (event.key === 'Enter') { event.preventDefault(); take(); }
                 if (event.key === 'Escape' && typed !== null) { event.stopPropagation(); setTyped(null); }
             }}
-            slotProps={{ htmlInput: { autoComplete: 'off', spellCheck: false } }}
+            slotProps={{ htmlInput: { autoComplete: 'off', spellCheck: false, 'aria-label': name } }}
         />
     );
 }

@@ -6,7 +6,7 @@ import type { Block, RoofSlice } from '../../api/contract';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
-import { blocksOf, editBlock, FORMS, putBlock, removeBlock, withForm } from '../../job/roofEdits';
+import { allRound, blocksOf, editBlock, FORMS, putBlock, removeBlock, withForm } from '../../job/roofEdits';
 import { freshId } from '../../job/edits';
 import { NumberField } from '../../tape/NumberField';
 import { readPitch } from '../../tape/readPitch';
@@ -55,6 +55,12 @@ export function BlockBench({ block, slice, onPick }: { block: Block; slice: Roof
             </div>
             <section>
                 <h3 style={{ marginTop: 4 }}>{t('roof.sides')}</h3>
+                <fieldset className="side">
+                    <legend>{t('roof.all-round')}</legend>
+                    <span />
+                    <NumberField name={t('roof.rise-all')} label={t('roof.rise')} value={SIDES.map((key) => block.sides[key].riseIn12).find((rise) => rise !== undefined) ?? 6} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { riseIn12 })))} />
+                    <TapeField name={t('roof.overhang-all')} label={t('roof.overhang')} value={block.sides.south.overhang ?? 0} units={units} most={240} disabled={off} onChange={(overhang) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { overhang })))} />
+                </fieldset>
                 {SIDES.map((key) => {
                     const own = block.sides[key];
                     return (
@@ -64,8 +70,8 @@ export function BlockBench({ block, slice, onPick }: { block: Block; slice: Roof
                                 <MenuItem value="sloped">{t('roof.sloped')}</MenuItem>
                                 <MenuItem value="gable">{t('roof.gable')}</MenuItem>
                             </TextField>
-                            {own.kind === 'sloped' ? <NumberField label={t('roof.rise')} value={own.riseIn12 ?? 6} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => side(key, { riseIn12 })} /> : <span />}
-                            <TapeField label={t('roof.overhang')} value={own.overhang ?? 0} units={units} most={240} disabled={off} onChange={(overhang) => side(key, { overhang })} />
+                            {own.kind === 'sloped' ? <NumberField name={t('roof.rise-of', { side: key })} label={t('roof.rise')} value={own.riseIn12 ?? 6} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => side(key, { riseIn12 })} /> : <span />}
+                            <TapeField name={t('roof.overhang-of', { side: key })} label={t('roof.overhang')} value={own.overhang ?? 0} units={units} most={240} disabled={off} onChange={(overhang) => side(key, { overhang })} />
                         </fieldset>
                     );
                 })}

@@ -108,6 +108,8 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
                 fillOpacity="0.08"
                 stroke="var(--chalk)"
                 strokeWidth="2"
+                // Faces and edges under it stay to be picked; its faces drag it.
+                pointerEvents="stroke"
                 role="button"
                 tabIndex={0}
                 aria-label={t('roof.move-block', { block: block.name })}

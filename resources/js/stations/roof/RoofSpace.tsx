@@ -13,6 +13,12 @@ interface RoofSpaceProps {
     onStill: () => void;
 }
 
+/** Where one looks from: compass bearing clockwise from north, degrees above the level. */
+interface Seen {
+    bearing: number;
+    above: number;
+}
+
 /** Degrees the roof turns for one press of an arrow key. */
 const TURN = 7.5;
 
@@ -25,11 +31,12 @@ export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpacePro
     const stage = useRef<Stage | null>(null);
     const picked = useRef(onPick);
     const [failed, setFailed] = useState(false);
+    const [seen, setSeen] = useState<Seen>({ bearing: 215, above: 30 });
     useEffect(() => { picked.current = onPick; }, [onPick]);
     useEffect(() => {
         if (!box.current) return undefined;
         try {
-            const own = new Stage(box.current, (one) => picked.current(one));
+            const own = new Stage(box.current, (one) => picked.current(one), setSeen);
             stage.current = own;
             return () => { stage.current = null; own.close(); };
         } catch {
@@ -52,7 +59,7 @@ export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpacePro
     return (
         <>
             <div className="drawing" ref={box} role="application" tabIndex={0} aria-label={t('roof.space', { faces: slice.faces.length })} aria-describedby="space-keys" onKeyDown={keys} data-testid="space" />
-            <p className="muted small" id="space-keys">{t('roof.space-keys')}</p>
+            <p className="muted small" id="space-keys"><span role="status" data-testid="seen">{t('roof.seen', { ...seen })}</span> {t('roof.space-keys')}</p>
         </>
     );
 }
@@ -69,8 +76,9 @@ class Stage {
     private middle = new THREE.Vector3();
     private radius = 0;
     private pressed: [number, number] | null = null;
+    private seen: Seen = { bearing: -1, above: -1 };
 
-    constructor(private readonly box: HTMLDivElement, private readonly onPick: (pick: Pick | null) => void) {
+    constructor(private readonly box: HTMLDivElement, private readonly onPick: (pick: Pick | null) => void, private readonly onSeen: (seen: Seen) => void) {
         this.renderer = new THREE.WebGLRenderer({ antialias: true, alpha: true });
         this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
         this.renderer.domElement.style.cssText = 'position:absolute;inset:0;width:100%;height:100%;display:block';
@@ -193,5 +201,12 @@ class Stage {
 
     private draw() {
         this.renderer.render(this.scene, this.camera);
+        const [x, y, z] = this.camera.position.clone().sub(this.controls.target).toArray();
+        const degrees = (radians: number) => Math.round((radians * 180) / Math.PI);
+        const seen = { bearing: (degrees(Math.atan2(x, y)) + 360) % 360, above: degrees(Math.atan2(z, Math.hypot(x, y))) };
+        if (seen.bearing === this.seen.bearing && seen.above === this.seen.above) return;
+        this.seen = seen;
+        // Told after the picture is on screen.
+        setTimeout(() => this.onSeen(seen));
     }
 }

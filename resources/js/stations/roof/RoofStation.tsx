@@ -7,7 +7,7 @@ import type { Block, RoofSlice } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
-import { blocksOf, newBlock, putBlock } from '../../job/roofEdits';
+import { addBlock, blocksOf, newBlock, putBlock } from '../../job/roofEdits';
 import { PlanDrawing } from './PlanDrawing';
 import { RoofBench } from './RoofBench';
 import { RoofStill } from './RoofStill';
@@ -39,8 +39,10 @@ export default function RoofStation() {
     const add = () => {
         const east = blocks.length === 0 ? 0 : Math.max(...blocks.flatMap((one) => footprintOf(one).map(([x]) => x))) + 60;
         const block = newBlock(job.document, t('roof.block-number', { number: blocks.length + 1 }), Math.ceil(east / 12) * 12, 0);
-        job.edit((d) => putBlock(d, block));
+        job.edit((d) => addBlock(d, block));
         setPick({ kind: 'block', id: block.id });
+        // Typing may go on at once with its name and sizes.
+        requestAnimationFrame(() => document.querySelector<HTMLInputElement>('.bench input')?.focus());
     };
     useHotkeys('b', () => { if (job.mayChange) add(); });
     useHotkeys('v', () => show(VIEWS[(VIEWS.indexOf(view) + 1) % VIEWS.length]));
