@@ -46,6 +46,8 @@ final readonly class MeasurementReport
         if (! is_array($faces) || ! array_is_list($faces) || $faces === [] || count($faces) > self::MOST_FACES) {
             throw ServiceFault::garbage('report');
         }
+        // A face sent twice is one face.
+        $faces = array_values(array_unique($faces, SORT_REGULAR));
         $time = isset($roof['measured']) ? $this->text($roof['measured']) : null;
 
         return array_map(fn (mixed $face, int $i): array => $this->plane(is_array($face) ? $face : throw ServiceFault::garbage('report'), $i, $time), $faces, array_keys($faces));

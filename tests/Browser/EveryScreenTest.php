@@ -36,11 +36,21 @@ final class EveryScreenTest extends BrowserTestCase
             $this->assertOpenToAll($person, $path);
         }
         $person->openJob('Clubroom');
-        foreach (['Survey' => 'Who agrees', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Pieces in all'] as $station => $words) {
+        foreach (['Survey' => 'Who agrees', 'Roof' => 'What shape is it?', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Pieces in all'] as $station => $words) {
             $this->goToStation($person, $station);
             $person->sees($words);
             $this->assertOpenToAll($person, $station);
         }
+        $person->openJob('Boathouse');
+        $this->goToStation($person, 'Roof');
+        foreach (['Still picture', 'Table', 'From above'] as $view) {
+            $person->press($view);
+            $person->waitFor("//button[@aria-pressed='true'][normalize-space()='$view']");
+            $this->assertOpenToAll($person, "Roof, $view");
+        }
+        $person->press('Wing');
+        $person->sees('Name of the block');
+        $this->assertOpenToAll($person, 'Roof, a block');
         foreach (['Job' => 'This job', 'saved' => 'Every saved plan'] as $button => $title) {
             $person->press($button);
             $person->sees($title);
@@ -62,7 +72,7 @@ final class EveryScreenTest extends BrowserTestCase
                 $this->assertFits($person, $width, $path);
             }
             $person->openJob('Oar store');
-            foreach (['Survey' => 'Who agrees', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Pieces in all'] as $station => $words) {
+            foreach (['Survey' => 'Who agrees', 'Roof' => 'What shape is it?', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Pieces in all'] as $station => $words) {
                 $this->goToStation($person, $station);
                 $person->sees($words);
                 $this->assertFits($person, $width, $station);

@@ -42,7 +42,7 @@ final class RoofTest extends BrowserTestCase
 
         // What is picked in plan is picked everywhere.
         $person->press('Table');
-        self::assertStringContainsString('valley', $person->text("//tr[@aria-selected='true']"));
+        $person->waitFor("//tr[@aria-selected='true'][contains(normalize-space(),'valley')]");
         $person->press('whole roof');
         $person->sees('6 faces, 17 edges, 2,463 sq ft');
     }
@@ -151,7 +151,7 @@ final class RoofTest extends BrowserTestCase
         $person->press('Face Hall N');
         $person->sees('762.2 sq ft');
         $person->press('Table');
-        self::assertStringContainsString('Hall N', $person->text("//tr[@aria-selected='true']"));
+        $person->waitFor("//tr[@aria-selected='true'][contains(normalize-space(),'Hall N')]");
         $this->goToStation($person, 'Layout');
         $person->waitFor("//button[@aria-pressed='true'][normalize-space()='Hall N']");
         self::assertNotSame('', $picked);

@@ -42,12 +42,11 @@ $views = [
         $station('Boathouse', 'roof', '?view=space')($p);
         $p->waitFor("//*[@data-testid='space']/canvas");
     }),
-    'roof-still' => $desk($station('Boathouse', 'roof', '?view=still')),
     'roof-table' => $desk($station('Boathouse', 'roof', '?view=table')),
-    'roof-planes' => $desk($station('Clubroom', 'roof')),
     'survey-porch' => $desk($station('Clubroom', 'survey', '?plane=PF')),
     'roof-phone' => $desk($station('Boathouse', 'roof'), 390, 844),
     'layout' => $desk($station('Oar store', 'layout')),
+    'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
     'layout-screw-down' => $desk($station('Oar store, screw-down', 'layout')),
     'cuts' => $desk($station('Oar store', 'cuts')),
     'load-out' => $desk($station('Oar store', 'load-out')),

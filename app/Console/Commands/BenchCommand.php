@@ -7,8 +7,9 @@ namespace App\Console\Commands;
 use App\Documents\JobReader;
 use Illuminate\Console\Command;
 use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofBuilder;
 
-/** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels. */
+/** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels; then roofs of blocks. */
 final class BenchCommand extends Command
 {
     private const COVER = 16;
@@ -17,6 +18,8 @@ final class BenchCommand extends Command
 
     /** A face stays within what a tape can measure, so large roofs have many. */
     private const PANELS_PER_FACE = 500;
+
+    private const BLOCKS = [2, 10, 30];
 
     private const RUNS = 7;
 
@@ -48,7 +51,44 @@ final class BenchCommand extends Command
         }
         $this->table(['panels', 'faces', 'best ms', 'median ms', 'ms a panel', 'growth (1 = linear)', 'peak MB'], $rows);
 
+        $this->blocks($reader);
+
         return self::SUCCESS;
+    }
+
+    /** Times the roof alone of buildings of more and more blocks, standing into each other at odd angles. */
+    private function blocks(JobReader $reader): void
+    {
+        $rows = [];
+        foreach (self::BLOCKS as $count) {
+            $job = $reader->read($this->building($count));
+            $builder = new RoofBuilder($job->rules);
+            $times = [];
+            $roof = $builder->build([], $job->blocks);
+            for ($run = 0; $run < self::RUNS; $run++) {
+                $start = hrtime(true);
+                $roof = $builder->build([], $job->blocks);
+                $times[] = (hrtime(true) - $start) / 1e6;
+            }
+            sort($times);
+            $rows[] = [$count, count($roof->faces), count($roof->edges), sprintf('%.1f', $times[0]), sprintf('%.1f', $times[intdiv(self::RUNS, 2)])];
+        }
+        $this->table(['blocks', 'faces', 'edges', 'best ms', 'median ms'], $rows);
+    }
+
+    private function building(int $count): string
+    {
+        $blocks = [];
+        for ($i = 0; $i < $count; $i++) {
+            $side = static fn (bool $slopes): array => $slopes ? ['kind' => 'sloped', 'riseIn12' => [4, 6, 8][$i % 3], 'overhang' => 12] : ['kind' => 'gable', 'overhang' => 9];
+            $blocks[] = [
+                'id' => "B$i", 'name' => "Block $i", 'x' => $i % 6 * 260 + $i * 7 % 60, 'y' => intdiv($i, 6) * 240 + $i * 13 % 60, 'rotationDegrees' => $i % 4 === 0 ? $i * 17 % 90 : 0,
+                'length' => 400, 'width' => 300, 'eaveHeight' => 108 + 12 * ($i % 4),
+                'sides' => ['south' => $side(true), 'east' => $side($i % 3 === 0), 'north' => $side(true), 'west' => $side($i % 3 === 0)],
+            ];
+        }
+
+        return (string) json_encode(['format' => 'imbrex-job/1', 'name' => 'Bench', 'roof' => ['blocks' => $blocks]]);
     }
 
     private function roof(int $panels): string

@@ -22,7 +22,7 @@ final readonly class SurveyReporter
         $findings = [];
         $next = $this->missing($plane, $adoptions, $rise);
         foreach ($next as $quantity) {
-            $findings[] = Finding::block('survey.missing', $plane->id, $this->named($quantity));
+            $findings[] = Finding::block('survey.missing', $plane->id, $this->named($plane, $quantity));
         }
         if (! $taped) {
             $findings[] = Finding::block('survey.untaped', $plane->id);
@@ -66,9 +66,13 @@ final readonly class SurveyReporter
     }
 
     /** @return array{quantity: string, corner: string} the parameters that name a reading in words */
-    private function named(string $name): array
+    private function named(Plane $plane, string $name): array
     {
         $parts = explode('-', $name);
+        // A hip end has sides, not rakes.
+        if ($plane->shape === ShapeKind::Trapezoid || $plane->shape === ShapeKind::Triangle) {
+            $parts[0] = str_replace('Rake', 'Side', $parts[0]);
+        }
 
         return ['quantity' => $parts[0], 'corner' => implode('', array_map(static fn (string $n): string => chr(ord('A') + (int) $n), array_slice($parts, 1)))];
     }
@@ -81,14 +85,14 @@ final readonly class SurveyReporter
         $limit = $this->rules->number($isLength ? 'survey.spread' : 'survey.pitchSpread');
         if ($adoption->spread > $limit + Tolerance::LENGTH) {
             $findings[] = $isLength
-                ? Finding::settle('survey.spread', $plane->id, [...$this->named($adoption->name()), 'spread' => Length::ofInches($adoption->spread), 'limit' => Length::ofInches($limit)])
+                ? Finding::settle('survey.spread', $plane->id, [...$this->named($plane, $adoption->name()), 'spread' => Length::ofInches($adoption->spread), 'limit' => Length::ofInches($limit)])
                 : Finding::settle('survey.pitch-spread', $plane->id, ['spread' => round($adoption->spread, 2), 'limit' => $limit]);
         }
         foreach ($adoption->comparisons as $comparison) {
             $worse = $comparison->reading->source->rank() > $adoption->source->rank();
             if ($isLength && $worse && ! $comparison->agrees) {
                 $findings[] = Finding::note('survey.disagrees', $plane->id, [
-                    ...$this->named($adoption->name()),
+                    ...$this->named($plane, $adoption->name()),
                     'source' => $comparison->reading->source->value,
                     'miss' => Length::ofInches(abs($comparison->miss)),
                     'percent' => round(abs($comparison->miss) / max(1.0, abs($adoption->value)) * 100.0, 1),
@@ -110,7 +114,7 @@ final readonly class SurveyReporter
                 $miss = $one->reading === $closed->culprit ? $one->inches : $miss;
             }
             $findings[] = Finding::settle('survey.culprit', $plane->id, [
-                ...$this->named($closed->culprit->name()),
+                ...$this->named($plane, $closed->culprit->name()),
                 'value' => Length::ofInches($closed->culprit->value),
                 'miss' => Length::ofInches(abs($miss)),
                 'side' => $miss > 0 ? 'over' : 'under',

@@ -37,3 +37,16 @@ export function frame(outline: PlanOutline, [width, height]: [number, number], m
 export function pointsOf(outline: PlanOutline, to: Frame): string {
     return outline.map(([u, v]) => to.at(u, v).map((n) => n.toFixed(2)).join(',')).join(' ');
 }
+
+/** The stretches of a line straight up the slope that lie inside an outline with holes. */
+export function upTheSlope(loops: PlanOutline[], u: number): [number, number][] {
+    const crossings: number[] = [];
+    for (const loop of loops) {
+        loop.forEach(([u1, v1], i) => {
+            const [u2, v2] = loop[(i + 1) % loop.length];
+            if (u1 > u !== u2 > u) crossings.push(v1 + ((u - u1) / (u2 - u1)) * (v2 - v1));
+        });
+    }
+    crossings.sort((a, b) => a - b);
+    return crossings.flatMap((low, i) => (i % 2 === 0 && i + 1 < crossings.length ? [[low, crossings[i + 1]] as [number, number]] : []));
+}

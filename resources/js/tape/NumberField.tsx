@@ -4,7 +4,8 @@ import { useTranslation } from 'react-i18next';
 
 interface NumberFieldProps {
     label: string;
-    value: number;
+    /** Null where it stands for several that differ. */
+    value: number | null;
     least: number;
     most: number;
     onChange: (value: number) => void;
@@ -29,7 +30,7 @@ export function NumberField({ label, value, least, most, onChange, disabled = fa
     return (
         <TextField
             label={label}
-            value={typed ?? String(Math.round(value * 100) / 100)}
+            value={typed ?? (value === null ? '' : String(Math.round(value * 100) / 100))}
             disabled={disabled}
             error={typed !== null && typed.trim() !== '' && bad}
             helperText={typed !== null && typed.trim() !== '' && bad ? t('number-fault', { least, most }) : undefined}

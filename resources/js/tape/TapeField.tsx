@@ -6,7 +6,8 @@ import { readTape, type Units } from './readTape';
 
 interface TapeFieldProps {
     label: string;
-    value: number;
+    /** Null where it stands for several that differ. */
+    value: number | null;
     units: Units;
     onChange: (inches: number, typed: string) => void;
     disabled?: boolean;
@@ -33,12 +34,12 @@ export function TapeField({ label, value, units, onChange, disabled = false, sig
     const take = () => {
         if (typed === null || fault !== null || inches === null) return;
         setTyped(null);
-        if (Math.abs(inches - value) > 1e-9) onChange(inches, typed.trim());
+        if (value === null || Math.abs(inches - value) > 1e-9) onChange(inches, typed.trim());
     };
     return (
         <TextField
             label={label}
-            value={typed ?? print(value)}
+            value={typed ?? (value === null ? '' : print(value))}
             disabled={disabled}
             autoFocus={autoFocus}
             error={fault !== null && typed !== ''}

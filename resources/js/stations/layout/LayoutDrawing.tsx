@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { LaidFace, PlanFace } from '../../api/contract';
 import { EdgeLine } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, upTheSlope, useSize } from '../../deck/useFrame';
 import { LenText } from '../../tape/Len';
 
 interface LayoutDrawingProps {
@@ -25,6 +25,7 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
     const [dragged, setDragged] = useState(0);
     const compact = size[0] < 520;
     const view = frame(face.outline, size, { x: compact ? 14 : 26, top: 62, bottom: 46 });
+    const loops = [face.outline, ...face.holes];
     const shift = ahead + dragged;
     const moving = Math.abs(shift) > 1e-6;
     const { layout } = laid;
@@ -55,13 +56,13 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
         <>
             <div className="drawing" ref={box}>
                 <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t('layout.drawing', { face: face.name, panels: layout.panels })} onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} style={{ cursor: mayDrag ? 'ew-resize' : 'default' }}>
-                    <polygon className="metal" points={pointsOf(face.outline, view)} />
+                    <path className="metal" fillRule="evenodd" d={loops.map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`).join(' ')} />
                     {!moving && laid.strips.filter((strip) => strip.rip !== null).map((strip) => <polygon key={strip.id} className="rip" points={pointsOf(strip.metal, view)} />)}
-                    {seams.map((u) => {
-                        const [x] = view.at(u, 0);
-                        return <line key={u} className="seam-line" x1={x} x2={x} y1={view.at(0, top)[1]} y2={view.at(0, bottom)[1]} />;
-                    })}
-                    {face.outline.map((corner, i) => <EdgeLine key={i} kind={face.edges[i]} from={view.at(...corner)} to={view.at(...face.outline[(i + 1) % face.outline.length])} />)}
+                    {seams.flatMap((u) => upTheSlope(loops, u).map(([low, high]) => {
+                        const [x, y1] = view.at(u, high);
+                        return <line key={`${u} ${low}`} className="seam-line" x1={x} x2={x} y1={y1} y2={view.at(u, low)[1]} />;
+                    }))}
+                    {loops.map((loop, number) => loop.map((corner, i) => <EdgeLine key={`${number} ${i}`} kind={[face.edges, ...face.holeEdges][number][i]} from={view.at(...corner)} to={view.at(...loop[(i + 1) % loop.length])} />))}
                     <line className="chalk-line" x1={cx} x2={cx} y1={cTop - 24} y2={cBottom + 12} />
                     <rect x={cLabel - 50} y={cTop - 46} width="100" height="22" rx="3" fill="var(--chalk)" />
                     <text x={cLabel} y={cTop - 30} textAnchor="middle" fontSize="15" fontWeight="650" style={{ fill: '#1E2629' }}>{t('layout.control-line')}</text>

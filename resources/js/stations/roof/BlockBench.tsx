@@ -20,6 +20,9 @@ const pitchOf = (typed: string): number | null => {
     return 'riseIn12' in reading ? reading.riseIn12 : null;
 };
 
+/** What all of them are; null where they differ. */
+const common = (values: number[]): number | null => (values.every((value) => value === values[0]) ? values[0] : null);
+
 /** One block: its form, sizes, place, and what each side does. */
 export function BlockBench({ block, slice, onPick }: { block: Block; slice: RoofSlice | undefined; onPick: (pick: Pick | null) => void }) {
     const { t } = useTranslation();
@@ -58,8 +61,8 @@ export function BlockBench({ block, slice, onPick }: { block: Block; slice: Roof
                 <fieldset className="side">
                     <legend>{t('roof.all-round')}</legend>
                     <span />
-                    <NumberField name={t('roof.rise-all')} label={t('roof.rise')} value={SIDES.map((key) => block.sides[key].riseIn12).find((rise) => rise !== undefined) ?? 6} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { riseIn12 })))} />
-                    <TapeField name={t('roof.overhang-all')} label={t('roof.overhang')} value={block.sides.south.overhang ?? 0} units={units} most={240} disabled={off} onChange={(overhang) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { overhang })))} />
+                    <NumberField name={t('roof.rise-all')} label={t('roof.rise')} value={common(SIDES.filter((key) => block.sides[key].kind === 'sloped').map((key) => block.sides[key].riseIn12 ?? 6))} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { riseIn12 })))} />
+                    <TapeField name={t('roof.overhang-all')} label={t('roof.overhang')} value={common(SIDES.map((key) => block.sides[key].overhang ?? 0))} units={units} most={240} disabled={off} onChange={(overhang) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { overhang })))} />
                 </fieldset>
                 {SIDES.map((key) => {
                     const own = block.sides[key];

@@ -135,6 +135,10 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                             </g>
                         );
                     })}
+                    <g pointerEvents="none" aria-hidden="true">
+                        <path d={`M${size[0] - 24} 54 v-30 m-6 9 l6 -10 l6 10`} fill="none" stroke="var(--muted)" strokeWidth="1.6" />
+                        <text x={size[0] - 24} y="72" textAnchor="middle" fontSize="14" className="muted">{t('roof.north')}</text>
+                    </g>
                     <RunningDimensions blocks={draft ? blocks.map((one) => (one.id === draft.id ? draft : one)) : blocks} view={view} />
                     {shown && (
                         <BlockHandles block={shown} kept={picked ?? shown} others={blocks} view={view} mayChange={mayChange} onHold={hold} onDraft={onDraft} onPut={(block) => { onPut(block); onDraft(null); letGo(); }} onCancel={() => { onDraft(null); letGo(); }} gestures={gestures({ kind: 'block', id: shown.id }, picked)} />

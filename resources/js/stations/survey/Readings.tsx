@@ -85,7 +85,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                     ) : source === 'count' ? (
                         <CountEntry units={units} onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })} />
                     ) : (
-                        <TapeEntry key={`${plane.id}${name}${gauge.number}`} start={gauge.typed} signed={quantity === 'along' || quantity === 'up'} label={t('survey.new-reading', named(name))} units={units} action={t('survey.keep')} onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })} />
+                        <TapeEntry key={`${plane.id}${name}${gauge.number}`} start={gauge.typed} signed={quantity === 'along' || quantity === 'up'} label={t('survey.new-reading', named(name, plane.shape))} units={units} action={t('survey.keep')} onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })} />
                     )}
                     <div className="rowed" style={{ flexWrap: 'nowrap' }}>
                         <TextField select label={t('survey.source')} value={source} onChange={(event) => setSource(event.target.value as Source)}>

@@ -3,6 +3,7 @@ import type { Plane, SurveyPlane } from '../../api/contract';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { Len } from '../../tape/Len';
+import { Closure } from './Closure';
 import { DeckNotes } from './DeckNotes';
 import { ExtraToOrder } from './ExtraToOrder';
 import { named, namesFor, partsOf, type Name } from './quantities';
@@ -25,7 +26,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
     const adoption = survey?.adoptions[name];
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h2>{t('quantity', named(name))}</h2>
+            <h2>{t('quantity', named(name, plane.shape))}</h2>
             <p className="muted">{adoption ? t('survey.adopted-how', { count: adoption.comparisons.length, quantity, source: adoption.source }) : t('survey.none-yet')}</p>
             {adoption && (
                 <p className="big" data-testid="adopted" style={{ margin: '4px 0 2px' }}>
@@ -43,10 +44,11 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                 <section>
                     <h3>{t('survey.tape-next')}</h3>
                     <div className="rowed">
-                        {survey.tapeNext.map((one) => <button key={one} type="button" className="chip" onClick={() => onPick(one)}>{t('quantity', named(one))}</button>)}
+                        {survey.tapeNext.map((one) => <button key={one} type="button" className="chip" onClick={() => onPick(one)}>{t('quantity', named(one, plane.shape))}</button>)}
                     </div>
                 </section>
             )}
+            {survey && <Closure plane={plane} survey={survey} onPick={onPick} />}
             <PlaneShape plane={plane} survey={survey} onPick={onPick} />
             {survey && <ExtraToOrder survey={survey} />}
             {survey && <Squareness survey={survey} plane={plane} />}
@@ -58,7 +60,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                             const known = survey?.adoptions[one];
                             return (
                                 <tr key={one}>
-                                    <td><button type="button" className="linkish" onClick={() => onPick(one)} aria-current={one === name}>{t('quantity', named(one))}</button></td>
+                                    <td><button type="button" className="linkish" onClick={() => onPick(one)} aria-current={one === name}>{t('quantity', named(one, plane.shape))}</button></td>
                                     <td className="n">{known ? (one === 'pitch' ? t('pitch', { rise: Math.round(known.value * 100) / 100 }) : <Len inches={known.value} />) : <span className="muted">—</span>}</td>
                                 </tr>
                             );

@@ -104,7 +104,7 @@ function Pick({ quantity, survey, active, onPick, hit, children }: PickProps & {
                 role="button"
                 tabIndex={0}
                 aria-pressed={active}
-                aria-label={adopted ? t('survey.pick', { ...named(quantity), value }) : t('survey.pick-missing', named(quantity))}
+                aria-label={adopted ? t('survey.pick', { ...named(quantity, survey?.shape), value }) : t('survey.pick-missing', named(quantity, survey?.shape))}
                 onClick={() => onPick(quantity)}
                 onKeyDown={(event) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onPick(quantity); } }}
             />
@@ -125,7 +125,7 @@ function Label({ x, y, quantity, survey, active, angle = 0, size = 18 }: { x: nu
         <g transform={`rotate(${angle.toFixed(2)} ${x} ${y})`}>
             <rect x={x - wide / 2} y={y - size * 0.75} width={wide} height={size * 1.5} rx="4" fill={active ? 'var(--chalk)' : 'var(--ground)'} />
             <text className="dim-label" x={x} y={y + size * 0.34} textAnchor="middle" fontSize={size} fontWeight={adopted ? 680 : 500} style={active ? { fill: 'var(--card)' } : adopted ? undefined : { fill: 'var(--muted)' }}>
-                {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', named(quantity))}
+                {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', named(quantity, survey?.shape))}
             </text>
         </g>
     );

@@ -27,9 +27,11 @@ export function partsOf(name: Name): { quantity: Quantity; corner?: number; to?:
 export const letter = (corner: number): string => String.fromCharCode(65 + corner);
 
 /** What the words for a name need. */
-export function named(name: Name): { quantity: Quantity; corner: string } {
+export function named(name: Name, shape: Shape = 'rectangle'): { quantity: string; corner: string } {
     const { quantity, corner, to } = partsOf(name);
-    return { quantity, corner: `${corner === undefined ? '' : letter(corner)}${to === undefined ? '' : letter(to)}` };
+    // A hip end has sides, not rakes.
+    const side = (shape === 'trapezoid' || shape === 'triangle') && quantity.endsWith('Rake');
+    return { quantity: side ? quantity.replace('Rake', 'Side') : quantity, corner: `${corner === undefined ? '' : letter(corner)}${to === undefined ? '' : letter(to)}` };
 }
 
 export const runsByCorner = (shape: Shape): boolean => shape === 'ell' || shape === 'free';
