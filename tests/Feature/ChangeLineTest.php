@@ -32,6 +32,10 @@ final class ChangeLineTest extends FeatureTestCase
         yield 'a pin' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['school' => 'balanced', 'pinned' => true]]], ['layout-pinned'], 'pinned'];
         yield 'a rule' => [static fn (array $d): array => [...$d, 'rules' => ['order.extra' => 3]], ['rule'], 'order.extra'];
         yield 'a rule taken back' => [static fn (array $d): array => [...$d, 'rules' => new \stdClass], ['rule-default'], 'default'];
+        $block = static fn (array $changes = []): array => [...['id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 400, 'width' => 300, 'eaveHeight' => 100, 'sides' => array_fill_keys(['south', 'east', 'north', 'west'], ['kind' => 'sloped', 'riseIn12' => 6])], ...$changes];
+        yield 'a block' => [static fn (array $d): array => [...$d, 'roof' => [...$d['roof'], 'blocks' => [$block()]]], ['block-added'], 'Hall added'];
+        yield 'a check' => [static fn (array $d): array => [...$d, 'roof' => [...$d['roof'], 'checks' => [['id' => 'c1', 'quantity' => 'length', 'where' => 'ridge-P1', 'value' => 500, 'typed' => "41' 8", 'source' => 'tape']]]], ['check-added'], "ridge-P1 read: 41' 8"];
+        yield 'a shape' => [$plane(['shape' => 'trapezoid']), ['plane-changed'], 'Shed plane: shape changed'];
         yield 'nothing to name' => [static fn (array $d): array => [...$d, 'note' => 'by the slip'], ['other'], 'Saved'];
         yield 'very much' => [static fn (array $d): array => [...$plane(['riseIn12' => 5, 'deck' => 'boards', 'oldLayers' => 1])($d), 'name' => 'Shed', 'units' => 'metric'], ['renamed', 'units', 'plane-changed', 'more'], 'and 2 more'];
     }
@@ -51,6 +55,18 @@ final class ChangeLineTest extends FeatureTestCase
 
         self::assertSame($codes, array_column($told, 'code'));
         self::assertStringContainsString($words, $line);
+    }
+
+    public function test_what_was_done_to_a_block(): void
+    {
+        $hall = ['id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 400, 'sides' => []];
+        $with = static fn (array $blocks): \stdClass => json_decode((string) json_encode(['name' => 'x', 'roof' => ['blocks' => $blocks]]));
+        $told = static fn (array $after): array => (new ChangeTeller)->tell($with([$hall]), $with($after))[0];
+
+        self::assertSame('block-removed', $told([])['code']);
+        foreach (['moved' => ['x' => 5, 'y' => 6], 'turned' => ['rotationDegrees' => 30], 'size' => ['length' => 410], 'several' => ['length' => 410, 'name' => 'Long hall']] as $what => $changes) {
+            self::assertSame($what, $told([[...$hall, ...$changes]])['parameters']['what']);
+        }
     }
 
     public function test_a_changed_and_a_removed_reading(): void

@@ -129,6 +129,16 @@ final class JobDocumentTest extends FeatureTestCase
         yield 'a pitch of 500' => [$reading(['quantity' => 'pitch', 'value' => 500]), 'roof.planes[0].readings[0].value'];
         yield 'a place off the eave' => [$reading(['at' => 2]), 'roof.planes[0].readings[0].at'];
         yield 'more panels than a roof has' => [$with(['readings' => [['id' => 'r1', 'quantity' => 'eave', 'source' => 'count', 'panels' => 2000, 'cover' => 100]]]), 'roof.planes[0].readings[0].panels'];
+        $block = static fn (array $changes, array $south = ['kind' => 'sloped', 'riseIn12' => 6]): array => self::document(['layout' => new \stdClass, 'roof' => ['blocks' => [[...['id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 400, 'width' => 300, 'eaveHeight' => 100, 'sides' => ['south' => $south, 'east' => ['kind' => 'gable'], 'north' => ['kind' => 'gable'], 'west' => ['kind' => 'gable']]], ...$changes]]]]);
+        yield 'four gables' => [$block([], ['kind' => 'gable']), 'roof.blocks[0].sides'];
+        yield 'a slope without a pitch' => [$block([], ['kind' => 'sloped']), 'roof.blocks[0].sides.south.riseIn12'];
+        yield 'a flat slope' => [$block([], ['kind' => 'sloped', 'riseIn12' => 0]), 'roof.blocks[0].sides.south.riseIn12'];
+        yield 'a block without a width' => [$block(['width' => 0]), 'roof.blocks[0].width'];
+        yield 'a block without sides' => [$block(['sides' => ['south' => ['kind' => 'gable']]]), 'roof.blocks[0].sides.east'];
+        yield 'tied to nothing' => [$with(['ties' => [['side' => 1, 'plane' => 'P8', 'itsSide' => 3]]]), 'roof.planes[0].ties[0].plane'];
+        yield 'a corner the plane has not' => [$reading(['quantity' => 'up', 'corner' => 9]), 'roof.planes[0].readings[0].corner'];
+        yield 'from a corner to itself' => [$reading(['quantity' => 'between', 'corner' => 2, 'to' => 2]), 'roof.planes[0].readings[0].to'];
+        yield 'free, and no edges' => [self::document(['roof' => ['planes' => [['id' => 'P1', 'name' => 'x', 'shape' => 'free']]]]), 'roof.planes[0].edges'];
         yield 'an unknown profile' => [self::document(['system' => ['profile' => 'gold-leaf']]), 'system.profile'];
         yield 'an unknown metal' => [self::document(['system' => ['material' => 'cheese']]), 'system.material'];
         yield 'a gauge the metal has not' => [self::document(['system' => ['material' => 'copper', 'gauge' => '24 ga']]), 'system.gauge'];

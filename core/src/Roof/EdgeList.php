@@ -43,12 +43,7 @@ final class EdgeList
                 if ($edge === null) {
                     continue;
                 }
-                $before = $side->lands || $edge->kind->isShared() ? $this->goesOnFrom($edges, $edge) : null;
-                if ($before === null) {
-                    $edges[] = $edge;
-                } else {
-                    $edges[$before] = $edges[$before]->joined($edge);
-                }
+                $edges = $this->put($edges, $edge);
             }
         }
 
@@ -56,20 +51,23 @@ final class EdgeList
     }
 
     /**
-     * The edge between the same two faces that this one goes straight on from: where a roof lands on another's
-     * overhang a valley is found in two parts.
+     * Adds an edge, or lengthens the one between the same two faces that it goes straight on from: where a roof
+     * lands on another's overhang a valley is found in two parts.
      *
      * @param  list<Edge>  $edges
+     * @return list<Edge>
      */
-    private function goesOnFrom(array $edges, Edge $edge): ?int
+    private function put(array $edges, Edge $edge): array
     {
-        foreach ($edges as $number => $one) {
-            if ($one->kind === $edge->kind && count($edge->faces) === 2 && array_diff($one->faces, $edge->faces) === [] && $one->meetsInLine($edge)) {
-                return $number;
-            }
+        $joined = false;
+        $next = [];
+        foreach ($edges as $one) {
+            $goesOn = ! $joined && $one->kind === $edge->kind && count($edge->faces) === 2 && array_diff($one->faces, $edge->faces) === [] && $one->meetsInLine($edge);
+            $next[] = $goesOn ? $one->joined($edge) : $one;
+            $joined = $joined || $goesOn;
         }
 
-        return null;
+        return $joined ? $next : [...$edges, $edge];
     }
 
     /**

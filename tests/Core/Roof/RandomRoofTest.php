@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
+use Eris\Generator;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\Generator\TupleGenerator;
@@ -49,7 +50,8 @@ final class RandomRoofTest extends TestCase
         self::assertGreaterThan(300, $quiet, 'enough roofs without one that runs under another');
     }
 
-    private function blocks(): TupleGenerator
+    /** @return Generator<mixed> */
+    private function blocks(): Generator
     {
         $anything = ElementsGenerator::fromArray([null, ...self::PITCHES]);
 
@@ -79,7 +81,7 @@ final class RandomRoofTest extends TestCase
             self::assertGreaterThan(0.0, $edge->length(), $edge->id);
             $whole && self::assertCount($edge->kind->isShared() ? 2 : 1, $edge->faces, $edge->id);
             foreach ($edge->faces as $id) {
-                $plane = $roof->face($id)?->frame?->plane ?? self::fail("$edge->id knows no face $id");
+                $plane = $roof->face($id)->frame->plane ?? self::fail("$edge->id knows no face $id");
                 self::assertEqualsWithDelta($edge->fromHeight, $plane->at($edge->from), 0.02, "$edge->id lies on $id");
                 self::assertEqualsWithDelta($edge->toHeight, $plane->at($edge->to), 0.02, "$edge->id lies on $id");
                 self::assertTrue($edge->angleToRibDegrees[$id] >= 0.0 && $edge->angleToRibDegrees[$id] <= 90.0, $edge->id);
@@ -176,13 +178,14 @@ final class RandomRoofTest extends TestCase
                 }
             }
             if (count($ends) === 2) {
-                $spans[] = [min($ends), max($ends)];
+                sort($ends);
+                $spans[] = ['low' => $ends[0], 'high' => $ends[1]];
             }
         }
-        sort($spans);
+        usort($spans, static fn (array $a, array $b): int => $a['low'] <=> $b['low']);
         $length = 0.0;
         $reached = -INF;
-        foreach ($spans as [$low, $high]) {
+        foreach ($spans as ['low' => $low, 'high' => $high]) {
             $length += max(0.0, $high - max($low, $reached));
             $reached = max($reached, $high);
         }
