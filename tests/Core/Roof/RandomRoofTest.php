@@ -178,16 +178,15 @@ final class RandomRoofTest extends TestCase
                 }
             }
             if (count($ends) === 2) {
-                sort($ends);
-                $spans[] = ['low' => $ends[0], 'high' => $ends[1]];
+                $spans[] = new Point(min($ends[0], $ends[1]), max($ends[0], $ends[1]));
             }
         }
-        usort($spans, static fn (array $a, array $b): int => $a['low'] <=> $b['low']);
+        usort($spans, static fn (Point $a, Point $b): int => $a->u <=> $b->u);
         $length = 0.0;
         $reached = -INF;
-        foreach ($spans as ['low' => $low, 'high' => $high]) {
-            $length += max(0.0, $high - max($low, $reached));
-            $reached = max($reached, $high);
+        foreach ($spans as $span) {
+            $length += max(0.0, $span->v - max($span->u, $reached));
+            $reached = max($reached, $span->v);
         }
 
         return $length;
