@@ -124,10 +124,7 @@ final class BringInTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
-        $person->press('New job');
-        $person->type('Name of the job', $name);
-        $person->press('Begin');
-        $person->waitFor("//*[contains(@class,'workspace')]");
+        $this->beginJob($person, $name);
         $person->sees('Bring in');
 
         return $person;

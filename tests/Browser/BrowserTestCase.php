@@ -28,14 +28,19 @@ abstract class BrowserTestCase extends TestCase
         $this->people = [];
     }
 
-    /** Begins a job with the oar store's readings, typed as people type them. */
-    protected function beginOarStore(Person $person, string $name): void
+    protected function beginJob(Person $person, string $name): void
     {
-        $person->goTo('/jobs');
         $person->press('New job');
         $person->type('Name of the job', $name);
         $person->press('Begin');
         $person->waitFor("//*[contains(@class,'workspace')]");
+    }
+
+    /** Begins a job with the oar store's readings, typed as people type them. */
+    protected function beginOarStore(Person $person, string $name): void
+    {
+        $person->goTo('/jobs');
+        $this->beginJob($person, $name);
         foreach (['214-1/4', '214 3/8', "17' 10 1/4"] as $typed) {
             $this->takeReading($person, 'Eave to ridge', $typed);
         }

@@ -178,10 +178,7 @@ final class RoofTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
-        $person->press('New job');
-        $person->type('Name of the job', $name);
-        $person->press('Begin');
-        $person->waitFor("//*[contains(@class,'workspace')]");
+        $this->beginJob($person, $name);
         $this->goToStation($person, 'Roof');
         $person->sees('No roof yet');
 

@@ -37,14 +37,20 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
     const over = (side: SideKey) => block.sides[side].overhang ?? 0;
     const turn = ((block.rotationDegrees ?? 0) * Math.PI) / 180;
 
+    const take = (event: PointerEvent<SVGElement>) => {
+        if (event.button !== 0) return;
+        event.stopPropagation();
+        begun.current = { x: event.clientX, y: event.clientY };
+        event.currentTarget.setPointerCapture(event.pointerId);
+        onHold();
+    };
+    const drop = () => {
+        if (!begun.current) return;
+        begun.current = null;
+        onPut(block);
+    };
     const pull = (side: SideKey) => ({
-        onPointerDown: (event: PointerEvent<SVGElement>) => {
-            if (event.button !== 0) return;
-            event.stopPropagation();
-            begun.current = { x: event.clientX, y: event.clientY };
-            event.currentTarget.setPointerCapture(event.pointerId);
-            onHold();
-        },
+        onPointerDown: take,
         onPointerMove: (event: PointerEvent<SVGElement>) => {
             if (!begun.current) return;
             const [ox, oy] = outward[side];
@@ -52,7 +58,7 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
             const out = ((event.clientX - begun.current.x) * px - (event.clientY - begun.current.y) * py) / view.scale;
             onDraft(stretched(kept, side, snappedStretch(kept, side, out, others, SNAP_PX / view.scale, 1)));
         },
-        onPointerUp: () => { if (begun.current) { begun.current = null; onPut(block); } },
+        onPointerUp: drop,
         onPointerCancel: () => { begun.current = null; onCancel(); },
         onKeyDown: (event: KeyboardEvent<SVGElement>) => {
             const by = event.shiftKey ? 12 : 1;
@@ -65,13 +71,7 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
         },
     });
     const swing = {
-        onPointerDown: (event: PointerEvent<SVGElement>) => {
-            if (event.button !== 0) return;
-            event.stopPropagation();
-            begun.current = { x: event.clientX, y: event.clientY };
-            event.currentTarget.setPointerCapture(event.pointerId);
-            onHold();
-        },
+        onPointerDown: take,
         onPointerMove: (event: PointerEvent<SVGElement>) => {
             const svg = event.currentTarget.ownerSVGElement;
             if (!begun.current || !svg) return;
@@ -82,7 +82,7 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
             const step = event.shiftKey ? FINE_TURN : TURN_STEP;
             onDraft(turnedTo(kept, Math.round((degrees - corner) / step) * step));
         },
-        onPointerUp: () => { if (begun.current) { begun.current = null; onPut(block); } },
+        onPointerUp: drop,
         onPointerCancel: () => { begun.current = null; onCancel(); },
         onKeyDown: (event: KeyboardEvent<SVGElement>) => {
             const way = { ArrowUp: 1, ArrowLeft: 1, ArrowDown: -1, ArrowRight: -1 }[event.key];
