@@ -214,8 +214,10 @@ final readonly class PlanSlices
             'outline' => PlanWriter::outline($card->outline),
             'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
             'ribs' => $card->ribs,
-            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance], $card->marks),
+            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
             'hookedRight' => $card->hookedRight,
+            'fromHead' => $card->fromHead,
+            'edgeLengths' => [$card->edgeLength(true), $card->edgeLength(false)],
         ];
     }
 

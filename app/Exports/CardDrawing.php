@@ -98,18 +98,39 @@ final readonly class CardDrawing
         return sprintf('%.2f,%.2f', $x, $y);
     }
 
+    /** @return array{float, float} inches at foot and head drawn to scale: everything that is cut, bent or notched there */
+    private function ends(CutCard $card): array
+    {
+        $heights = [0.0, $card->length, ...array_map(static fn (Point $c): float => $c->v, $card->outline->corners)];
+        foreach ($card->lines as $line) {
+            array_push($heights, $line->from->v, $line->to->v);
+        }
+        sort($heights);
+        [$from, $to] = [0.0, 0.0];
+        foreach (array_slice($heights, 1) as $i => $height) {
+            if ($height - $heights[$i] > $to - $from) {
+                [$from, $to] = [$heights[$i], $height];
+            }
+        }
+        $foot = max(self::END, $from + 3.0);
+        $head = max(self::END, $card->length - $to + 3.0);
+
+        return $foot + $head > $card->length * 0.85 ? [$card->length / 2.0, $card->length / 2.0] : [$foot, $head];
+    }
+
     /** @return array{float, float} */
     private function place(CutCard $card, Point $p): array
     {
         $inner = self::WIDTH - 2 * self::MARGIN;
         $x = self::MARGIN + $p->u / max($card->width, 1e-6) * $inner;
         $tall = self::HEIGHT - 2 * self::MARGIN;
-        $end = min(self::END, $card->length / 3.0);
-        $reach = $tall * 0.36;
+        [$foot, $head] = $this->ends($card);
+        $broken = $foot + $head < $card->length - 1e-6;
+        $scale = $tall * ($broken ? 0.8 : 1.0) / ($foot + $head);
         $y = match (true) {
-            $p->v <= $end => $p->v / $end * $reach,
-            $p->v >= $card->length - $end => $tall - ($card->length - $p->v) / $end * $reach,
-            default => $reach + ($p->v - $end) / max($card->length - 2 * $end, 1e-6) * ($tall - 2 * $reach),
+            $p->v <= $foot => $p->v * $scale,
+            $p->v >= $card->length - $head => $tall - ($card->length - $p->v) * $scale,
+            default => $foot * $scale + ($p->v - $foot) / ($card->length - $foot - $head) * ($tall - ($foot + $head) * $scale),
         };
 
         return [$x, self::HEIGHT - self::MARGIN - $y];

@@ -37,8 +37,8 @@ final readonly class CardSheets
                     'order' => $tape->print($card->orderLength),
                     'rip' => $panel->rip === null ? null : $tape->print($panel->rip),
                     'marks' => array_map(fn (Mark $m): array => [
-                        'line' => $this->words->say('mark.line.'.$m->line->value),
-                        'name' => $this->words->say("mark.$m->name"),
+                        'line' => $this->words->say('mark.line.'.$m->line->value.($card->fromHead && ! str_starts_with($m->line->value, 'across') ? '-from-top' : '')),
+                        'name' => $this->words->say("mark.$m->name", ['x' => $m->x === null ? '' : $tape->print($m->x)]),
                         'kind' => $m->kind->value,
                         'at' => $tape->print($m->distance),
                     ], CardDrawing::listed($card)),

@@ -15,9 +15,15 @@ final readonly class CardSide
     {
     }
 
-    /** The line that lies this far inside the side, square to it. */
+    /** The line that lies this far inside the side, square to it; across the whole piece at an end. */
     public function inwards(float $inches, MarkKind $kind): Line
     {
+        $run = abs($this->to->u - $this->from->u);
+        if (! $this->kind->runsUpSlope() && $run > Tolerance::SAME_CUT) {
+            $along = $inches * $this->from->distanceTo($this->to) / $run * ($this->isLowEnd() ? 1.0 : -1.0);
+
+            return new Line($kind, new Point($this->from->u, $this->from->v + $along), new Point($this->to->u, $this->to->v + $along));
+        }
         $length = $this->from->distanceTo($this->to);
         $du = -($this->to->v - $this->from->v) / $length * $inches;
         $dv = ($this->to->u - $this->from->u) / $length * $inches;
@@ -31,6 +37,29 @@ final readonly class CardSide
         return $this->hem * $this->from->distanceTo($this->to) / max(Tolerance::LENGTH, abs($this->to->v - $this->from->v));
     }
 
+    /** Whether panels begin at it: metal lies to the left of a side, so one that runs to the right is a low end. */
+    public function isLowEnd(): bool
+    {
+        return $this->to->u > $this->from->u;
+    }
+
+    /** Whether it runs across square to the ribs. */
+    public function isSquare(): bool
+    {
+        return abs($this->to->v - $this->from->v) < Tolerance::SAME_CUT;
+    }
+
+    /** The hem measured along the rib instead of square to the bend line: hem / sin of the angle between them. */
+    public function hemAlong(): float
+    {
+        return $this->hem * $this->from->distanceTo($this->to) / max(Tolerance::LENGTH, abs($this->to->u - $this->from->u));
+    }
+
+    public function reaches(float $x): bool
+    {
+        return abs($this->from->u - $x) < Tolerance::SAME_CUT || abs($this->to->u - $x) < Tolerance::SAME_CUT;
+    }
+
     public function low(): Point
     {
         return $this->from->v <= $this->to->v ? $this->from : $this->to;
@@ -41,13 +70,15 @@ final readonly class CardSide
         return $this->from->v <= $this->to->v ? $this->to : $this->from;
     }
 
+    public function end(bool $left): Point
+    {
+        return ($this->from->u <= $this->to->u) === $left ? $this->from : $this->to;
+    }
+
     /** Height of its left or right end above B. */
     public function endHeight(bool $left): float
     {
-        $leftEnd = $this->from->u <= $this->to->u ? $this->from : $this->to;
-        $rightEnd = $leftEnd === $this->from ? $this->to : $this->from;
-
-        return $left ? $leftEnd->v : $rightEnd->v;
+        return $this->end($left)->v;
     }
 
     public function heightAt(float $x): float

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Tolerance;
 
 /**
  * How one piece is marked out. Frame: x across the sheet from its left edge in this view, y up from B, the eave
@@ -17,6 +18,7 @@ final readonly class CutCard
      * @param  list<Line>  $lines  to cut, bend and notch by
      * @param  list<float>  $ribs  x of the seams or ribs that stay
      * @param  list<Mark>  $marks
+     * @param  bool  $fromHead  marks along the sheet run from T: a valley piece hangs from its head
      */
     public function __construct(
         public string $panel,
@@ -29,7 +31,17 @@ final readonly class CutCard
         public array $ribs,
         public array $marks,
         public bool $hookedRight,
+        public bool $fromHead = false,
     ) {
+    }
+
+    /** Length of the sheet along its left or right edge in this view, inches; 0 where it runs to a point. */
+    public function edgeLength(bool $left): float
+    {
+        $x = $left ? 0.0 : $this->width;
+        $on = array_map(static fn (Point $p): float => $p->v, array_filter($this->outline->corners, static fn (Point $p): bool => abs($p->u - $x) < Tolerance::SAME_CUT));
+
+        return $on === [] ? 0.0 : max($on) - min($on);
     }
 
     /** The same card seen from the other side; flipping twice is the identity. */
@@ -44,12 +56,13 @@ final readonly class CutCard
             Polygon::sound(array_reverse(array_map(fn (Point $p): Point => new Point($this->width - $p->u, $p->v), $this->outline->corners))),
             array_map(fn (Line $line): Line => $line->flipped($this->width), $this->lines),
             array_reverse(array_map(fn (float $x): float => $this->width - $x, $this->ribs)),
-            array_map(static fn (Mark $mark): Mark => new Mark($mark->name, $mark->kind, match ($mark->line) {
+            array_map(fn (Mark $mark): Mark => new Mark($mark->name, $mark->kind, match ($mark->line) {
                 MarkLine::Left => MarkLine::Right,
                 MarkLine::Right => MarkLine::Left,
                 default => $mark->line,
-            }, $mark->distance), $this->marks),
+            }, $mark->distance, $mark->x === null ? null : $this->width - $mark->x), $this->marks),
             ! $this->hookedRight,
+            $this->fromHead,
         );
     }
 }

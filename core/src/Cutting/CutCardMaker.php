@@ -16,7 +16,7 @@ use Imbrex\Core\Rules\RuleSet;
 
 /**
  * Draws up the mark-out card of a panel: what to cut, bend and notch, in running distances. The tape is hooked at B
- * along the sheet, because the eave lock is what must sit right, and at the kept leg across it.
+ * along the sheet (at T for a valley piece), and at the kept leg across it.
  */
 final readonly class CutCardMaker
 {
@@ -40,6 +40,8 @@ final readonly class CutCardMaker
             }
         }
         $ribs = $this->ribs($panel, $bounds->left, $bounds->width());
+        $along = $this->alongMarks($sides, $panel, $bounds->width());
+        $fromHead = $this->measuresFromHead($sides, $bounds->width());
         $card = new CutCard(
             $panel->id,
             false,
@@ -49,8 +51,9 @@ final readonly class CutCardMaker
             $outline,
             $this->lines($sides, $ribs),
             $ribs,
-            [...$this->alongMarks($sides, $panel, $bounds->height()), ...$this->acrossMarks($sides, $panel, $this->acrossZero($panel, $bounds))],
+            [...($fromHead ? $this->fromHead($along, $bounds->height()) : $along), ...$this->acrossMarks($sides, $panel, $this->acrossZero($panel, $bounds))],
             $this->hooksRight($panel),
+            $fromHead,
         );
 
         return $card->flipped();
@@ -93,7 +96,7 @@ final readonly class CutCardMaker
     {
         $lines = [];
         foreach ($sides as $side) {
-            if ($side->kind !== EdgeKind::Eave) {
+            if ($side->kind !== EdgeKind::Eave || ! $side->isSquare()) {
                 $lines[] = new Line(MarkKind::Cut, $side->from, $side->to);
             }
             if ($side->hem > 0.0) {
@@ -102,7 +105,7 @@ final readonly class CutCardMaker
             if ($this->turnsPanUp($side->kind)) {
                 $lines[] = $side->inwards($this->rules->number('cut.panTurnUp'), MarkKind::Bend);
             }
-            if ($side->kind === EdgeKind::Eave && $this->profile->family->isConcealed()) {
+            if (($side->kind === EdgeKind::Eave || ($side->kind === EdgeKind::Transition && $side->isLowEnd())) && $this->profile->family->isConcealed()) {
                 foreach ($ribs as $rib) {
                     $foot = $side->heightAt($rib);
                     $lines[] = new Line(MarkKind::Notch, new Point($rib, $foot), new Point($rib, $foot + $this->rules->number('cut.notchBack')));
@@ -121,43 +124,131 @@ final readonly class CutCardMaker
     }
 
     /**
-     * Running distances from B along both edges.
+     * Running distances along both edges from B; corners between the edges with their own x.
      *
      * @param  list<CardSide>  $sides
      * @return list<Mark>
      */
-    private function alongMarks(array $sides, Panel $panel, float $length): array
+    private function alongMarks(array $sides, Panel $panel, float $width): array
     {
         $marks = [];
         foreach ([MarkLine::Left, MarkLine::Right] as $line) {
             $isLeft = $line === MarkLine::Left;
-            $hasLeg = $this->profile->family->isConcealed() && ! ($isLeft ? $panel->cutLeft : $panel->cutRight);
+            $edge = $isLeft ? 0.0 : $width;
             foreach ($sides as $side) {
-                $at = $side->endHeight($isLeft);
-                if ($side->kind === EdgeKind::Eave) {
-                    if ($side->hem > 0.0) {
-                        $marks[] = new Mark('hem', MarkKind::Bend, $line, $at + $side->hem);
-                    }
-                    if ($hasLeg) {
-                        $back = $at + $this->rules->number('cut.notchBack');
-                        $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $back);
-                        $marks[] = new Mark('tab', MarkKind::Notch, $line, $back + $this->rules->number('cut.notchTab'));
-                    }
-                }
-                if ($side->kind->isHighEnd()) {
-                    if ($this->turnsPanUp($side->kind)) {
-                        $marks[] = new Mark('pan-up', MarkKind::Bend, $line, $at - $this->rules->number('cut.panTurnUp'));
-                    }
-                    if ($side->hem > 0.0) {
-                        $marks[] = new Mark('head-hem', MarkKind::Bend, $line, $at - $side->hem);
-                    }
-                    $marks[] = new Mark('length', MarkKind::Cut, $line, $at);
+                if (! $side->kind->runsUpSlope() && ($side->reaches($edge) || $this->endsAtRake($side->end($isLeft), $sides))) {
+                    array_push($marks, ...($side->isLowEnd() ? $this->footMarks($side, $panel, $line, $edge) : $this->headMarks($side, $line, $edge)));
                 }
             }
-            usort($marks, static fn (Mark $a, Mark $b): int => [$a->line->value, $a->distance] <=> [$b->line->value, $b->distance]);
+        }
+        array_push($marks, ...$this->innerCorners($sides, $width));
+        usort($marks, static fn (Mark $a, Mark $b): int => [$a->line->value, $a->distance] <=> [$b->line->value, $b->distance]);
+
+        return $marks;
+    }
+
+    /**
+     * Whether a corner lies at a leaning rake: no other end of the piece goes on from it.
+     *
+     * @param  list<CardSide>  $sides
+     */
+    private function endsAtRake(Point $corner, array $sides): bool
+    {
+        $touching = array_filter($sides, static fn (CardSide $s): bool => min($s->from->distanceTo($corner), $s->to->distanceTo($corner)) < Tolerance::SAME_CUT);
+
+        return array_filter($touching, static fn (CardSide $s): bool => $s->kind->runsUpSlope()) !== [];
+    }
+
+    /** @return list<Mark> where the piece begins */
+    private function footMarks(CardSide $side, Panel $panel, MarkLine $line, float $edge): array
+    {
+        $isLeft = $line === MarkLine::Left;
+        $hasLeg = $this->profile->family->isConcealed() && ! ($isLeft ? $panel->cutLeft : $panel->cutRight);
+        if ($side->kind === EdgeKind::Valley) {
+            // The tape lies at the metal itself: on the female side that is the inside of its leg.
+            $female = $hasLeg && $isLeft === $this->profile->hand->runsLeftToRight();
+            $x = $female ? $edge + ($isLeft ? $this->profile->leftMetal : -$this->profile->rightMetal) : $edge;
+            $at = $side->heightAt($x);
+            $own = $female ? $x : null;
+
+            return $side->hem > 0.0
+                ? [new Mark('valley', MarkKind::Cut, $line, $at, $own), new Mark('valley-hem', MarkKind::Bend, $line, $at + $side->hemAlong(), $own)]
+                : [new Mark('valley', MarkKind::Cut, $line, $at, $own)];
+        }
+        $at = $side->endHeight($isLeft);
+        $marks = $side->isSquare() ? [] : [new Mark('foot', MarkKind::Cut, $line, $at)];
+        if ($side->hem > 0.0) {
+            $marks[] = new Mark('hem', MarkKind::Bend, $line, $at + $side->hemAlong());
+        }
+        if ($hasLeg && ($side->kind === EdgeKind::Eave || $side->kind === EdgeKind::Transition)) {
+            $back = $at + $this->rules->number('cut.notchBack');
+            $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $back);
+            $marks[] = new Mark('tab', MarkKind::Notch, $line, $back + $this->rules->number('cut.notchTab'));
         }
 
         return $marks;
+    }
+
+    /** @return list<Mark> where it ends */
+    private function headMarks(CardSide $side, MarkLine $line, float $edge): array
+    {
+        $at = $side->endHeight($edge === 0.0);
+        $marks = [];
+        if ($this->turnsPanUp($side->kind)) {
+            $marks[] = new Mark('pan-up', MarkKind::Bend, $line, $at - $this->rules->number('cut.panTurnUp'));
+        }
+        if ($side->hem > 0.0) {
+            $marks[] = new Mark('head-hem', MarkKind::Bend, $line, $at - $side->hemAlong());
+        }
+        $marks[] = new Mark($side->kind === EdgeKind::Hip ? 'hip' : 'length', MarkKind::Cut, $line, $at);
+
+        return $marks;
+    }
+
+    /**
+     * Corners between the edges: where a flat part ends and an angle begins.
+     *
+     * @param  list<CardSide>  $sides
+     * @return list<Mark>
+     */
+    private function innerCorners(array $sides, float $width): array
+    {
+        $marks = [];
+        foreach ($sides as $side) {
+            foreach ([$side->from, $side->to] as $corner) {
+                if ($corner->u > Tolerance::SAME_CUT && $corner->u < $width - Tolerance::SAME_CUT && ! $side->kind->runsUpSlope() && ! $this->endsAtRake($corner, $sides)) {
+                    $marks[sprintf('%.3f %.3f', $corner->u, $corner->v)] = new Mark('corner', MarkKind::Cut, MarkLine::Inner, $corner->v, $corner->u);
+                }
+            }
+        }
+
+        return array_values($marks);
+    }
+
+    /**
+     * A valley piece with a square head is measured from the head, because that is where it hangs; everything else
+     * from the eave end, because the eave lock is what must sit right.
+     *
+     * @param  list<CardSide>  $sides
+     */
+    private function measuresFromHead(array $sides, float $width): bool
+    {
+        $valley = array_filter($sides, static fn (CardSide $s): bool => $s->kind === EdgeKind::Valley && $s->isLowEnd()) !== [];
+        $squareHead = array_filter($sides, static fn (CardSide $s): bool => ! $s->isLowEnd() && ! $s->kind->runsUpSlope() && $s->isSquare() && $s->reaches(0.0) && $s->reaches($width)) !== [];
+
+        return $valley && $squareHead;
+    }
+
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<Mark> along the sheet from its other end
+     */
+    private function fromHead(array $marks, float $length): array
+    {
+        return array_map(
+            static fn (Mark $m): Mark => in_array($m->line, [MarkLine::Left, MarkLine::Right, MarkLine::Inner], true) ? new Mark($m->name, $m->kind, $m->line, $length - $m->distance, $m->x) : $m,
+            array_reverse($marks),
+        );
     }
 
     /** Across the sheet the tape is hooked at the edge that stays as it was formed. */

@@ -20,7 +20,8 @@ final readonly class LayoutPlanner
 
     public function lay(Face $face, LayoutChoice $choice): FaceLayout
     {
-        $span = MovedFace::metal($face, $this->profile, $this->vented, $this->rules)->span();
+        $metal = MovedFace::metal($face, $this->profile, $this->vented, $this->rules);
+        $span = $metal->span();
         $school = $this->school($choice, $span);
         $cover = $this->profile->cover;
         $strips = $this->strips($span, $school->moduleLine($span, $cover) + $choice->nudge);
@@ -33,8 +34,8 @@ final readonly class LayoutPlanner
         $first = $strips[0];
         $last = $strips[count($strips) - 1];
         $narrowest = max($this->rules->number('layout.narrowestRip'), $cover * $this->rules->number('layout.narrowestRipShare'));
-        $leftRip = Tolerance::same($first->left, $first->moduleLeft) ? null : $first->width();
-        $rightRip = Tolerance::same($last->right, $last->moduleRight()) ? null : $last->width();
+        $leftRip = Tolerance::same($first->left, $first->moduleLeft) || ! $this->endsAtRake($metal, $first, true) ? null : $first->width();
+        $rightRip = Tolerance::same($last->right, $last->moduleRight()) || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
 
         return new FaceLayout(
             $face->id,
@@ -48,6 +49,20 @@ final readonly class LayoutPlanner
             $narrowest,
             $this->findings($face, $choice, $leftRip, $rightRip, $narrowest),
         );
+    }
+
+    /** Whether a face ends beside a panel there; at a hip or a valley it runs to a point, and nothing is ripped. */
+    private function endsAtRake(MovedFace $metal, Strip $strip, bool $left): bool
+    {
+        foreach ($metal->edges() as $edge) {
+            $low = min($edge->from->u, $edge->to->u);
+            $high = max($edge->from->u, $edge->to->u);
+            if ($edge->kind->runsUpSlope() && $edge->isLeftSide() === $left && $high > $strip->left - Tolerance::ON_LINE && $low < $strip->right + Tolerance::ON_LINE) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function school(LayoutChoice $choice, Span $span): StartingSchool

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { CardView, CutPanel, PlanPoint } from '../../api/contract';
-import { useSize } from '../../deck/useFrame';
+import { upTheSlope, useSize } from '../../deck/useFrame';
 import { LenText } from '../../tape/Len';
 
 interface CardDrawingProps {
@@ -10,47 +10,60 @@ interface CardDrawingProps {
     concealed: boolean;
 }
 
-/** Inches shown to scale at each end; the long middle is drawn short, with a break line. */
+/** Inches shown to scale at each end at least; a long middle is drawn short, with a break line. */
 const END = 9;
+
+/** How much of each end is drawn to scale: everything that is cut, bent or notched there. */
+function endsOf(view: CardView): { foot: number; head: number; broken: boolean } {
+    const heights = [0, view.length, ...view.outline.map((corner) => corner[1]), ...view.lines.flatMap((line) => [line.from[1], line.to[1]])].sort((a, b) => a - b);
+    let [from, to] = [0, 0];
+    heights.forEach((height, i) => { if (i > 0 && height - heights[i - 1] > to - from) [from, to] = [heights[i - 1], height]; });
+    const foot = Math.max(END, from + 3);
+    const head = Math.max(END, view.length - to + 3);
+    return foot + head > view.length * 0.85 ? { foot: view.length / 2, head: view.length / 2, broken: false } : { foot, head, broken: true };
+}
 
 /** The piece as it lies on the bench: its ends to scale, what to cut, bend and notch told apart. */
 export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
     const tall = Math.max(280, size[1]) - 92;
-    const end = Math.min(END, view.length / 2.5);
-    const broken = view.length > 3 * END;
-    const reach = broken ? tall * 0.36 : (tall * end) / view.length;
-    const wide = Math.min(size[0] - 236, Math.max(90, broken ? (view.width * reach) / end : (view.width * tall) / view.length));
+    const { foot, head, broken } = endsOf(view);
+    // Both ends to one scale, whatever lies between drawn short.
+    const scale = (tall * (broken ? 0.8 : 1)) / (foot + head);
+    const wide = Math.min(size[0] - 236, Math.max(90, view.width * scale));
+    const [low, high] = [foot * scale, head * scale];
     const x0 = (size[0] - wide) / 2;
     const y0 = 54;
     const height = (v: number): number => {
         if (!broken) return (v / view.length) * tall;
-        if (v <= end) return (v / end) * reach;
-        if (v >= view.length - end) return tall - ((view.length - v) / end) * reach;
-        return reach + ((v - end) / (view.length - 2 * end)) * (tall - 2 * reach);
+        if (v <= foot) return v * scale;
+        if (v >= view.length - head) return tall - (view.length - v) * scale;
+        return low + ((v - foot) / (view.length - foot - head)) * (tall - low - high);
     };
     const at = ([x, y]: PlanPoint): PlanPoint => [x0 + (x / view.width) * wide, y0 + tall - height(y)];
     const points = view.outline.map((corner) => at(corner).map((n) => n.toFixed(1)).join(',')).join(' ');
-    const [mid, brk] = [x0 + wide / 2, y0 + tall - (reach + (tall - 2 * reach) / 2)];
+    const [mid, brk] = [x0 + wide / 2, y0 + tall - (low + (tall - low - high) / 2)];
     const leftIsFemale = back ? false : true;
-    const lengths = (['left', 'right'] as const).map((line) => view.marks.find((mark) => mark.line === line && mark.name === 'length')?.distance ?? view.length);
+    const sides = [0, view.width].map((x) => {
+        const on = view.outline.filter((corner) => Math.abs(corner[0] - x) < 1e-3).map((corner) => corner[1]);
+        return on.length === 0 ? [0, view.length] : [Math.min(...on), Math.max(...on)];
+    });
     return (
         <div className="drawing" ref={box} style={{ flex: '2 1 340px', minHeight: 380 }}>
             <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: view.panel })}>
                 <text x={mid} y={18} textAnchor="middle" fontSize="16" className="muted">{t(back ? 'card.back' : 'card.face')}</text>
                 <polygon points={points} fill={back ? 'color-mix(in srgb, var(--metal) 45%, var(--rule))' : 'var(--metal)'} stroke="var(--ink)" strokeWidth="1.6" />
                 {view.ribs.map((rib) => {
-                    const [x, foot] = at([rib, 0]);
-                    return <line key={rib} x1={x} x2={x} y1={foot} y2={at([rib, view.length])[1]} stroke="var(--seam)" strokeWidth={concealed ? 5 : 3} />;
+                    const [from, to] = upTheSlope([view.outline], Math.min(view.width - 1e-3, Math.max(1e-3, rib)))[0] ?? [0, view.length];
+                    return <line key={rib} x1={at([rib, 0])[0]} x2={at([rib, 0])[0]} y1={at([rib, from])[1]} y2={at([rib, to])[1]} stroke="var(--seam)" strokeWidth={concealed ? 5 : 3} />;
                 })}
                 {view.lines.map((line, i) => <CardLine key={i} kind={line.kind} from={at(line.from)} to={at(line.to)} />)}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ground)" strokeWidth="5" />}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ink)" strokeWidth="1.1" />}
-                <text x={mid} y={y0 + reach * 0.62} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.top')}</text>
-                <text x={mid} y={y0 + tall - reach * 0.5} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.bottom')}</text>
-                <Side x={x0 - 30} y1={y0} y2={y0 + tall} inches={lengths[0]} anchor="end" />
-                <Side x={x0 + wide + 30} y1={y0} y2={y0 + tall} inches={lengths[1]} anchor="start" />
+                <text x={mid} y={y0 + Math.min(high * 0.7, 150)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.top')}</text>
+                <text x={mid} y={y0 + tall - Math.min(low * 0.5, 90)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.bottom')}</text>
+                {sides.map(([from, to], i) => view.edgeLengths[i] > 1e-3 && <Side key={i} x={i === 0 ? x0 - 30 : x0 + wide + 30} y1={at([0, to])[1]} y2={at([0, from])[1]} inches={view.edgeLengths[i]} anchor={i === 0 ? 'end' : 'start'} />)}
                 <text x={mid} y={y0 + tall + 24} textAnchor="middle" fontSize="17" fontWeight="650">
                     <LenText inches={view.width} inchesOnly /> {t(panel.rip === null ? 'cuts.wide' : 'cuts.wide-cut')}
                 </text>

@@ -2,7 +2,8 @@ import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { CardMark, CardView, CutPanel, PlanFinding } from '../../api/contract';
 import { Findings } from '../../bench/Findings';
-import { Len } from '../../tape/Len';
+import { useJobTape } from '../../tape/JobTape';
+import { Len, Said } from '../../tape/Len';
 
 interface CutsBenchProps {
     view: CardView;
@@ -14,11 +15,22 @@ interface CutsBenchProps {
     onNext: (() => void) | null;
 }
 
-const LINES: CardMark['line'][] = ['left', 'right', 'across-foot', 'across-head'];
+const LINES: CardMark['line'][] = ['left', 'right', 'inner', 'across-foot', 'across-head'];
+
+/** How a piece is to be taken, by what its ends die into. */
+function howOf(view: CardView, rip: number | null): string {
+    const names = new Set(view.marks.map((mark) => mark.name));
+    if (names.has('valley') && names.has('hip')) return 'cuts.how-notched';
+    if (names.has('valley')) return view.fromHead ? 'cuts.how-valley' : 'cuts.how-notched';
+    if (names.has('hip')) return 'cuts.how-hip';
+    return rip === null ? 'cuts.how-square' : 'cuts.how-rip';
+}
 
 /** The steps of marking out, in running distances. */
 export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNext }: CutsBenchProps) {
     const { t } = useTranslation();
+    const print = useJobTape();
+    const angled = Math.abs(view.edgeLengths[0] - view.edgeLengths[1]) > 1 / 32;
     const same = (a: CardMark['line'], b: CardMark['line']) => {
         const key = (line: CardMark['line']) => view.marks.filter((mark) => mark.line === line).map((mark) => `${mark.name} ${mark.distance.toFixed(4)}`).join();
         return key(a) === key(b);
@@ -29,18 +41,19 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('cuts.mark-out', { piece: panel.id })}</h2>
-            <p className="muted">{t(panel.rip === null ? 'cuts.how-square' : 'cuts.how-rip')}</p>
+            <p className="muted">{t(howOf(view, panel.rip))}</p>
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')} <b style={{ fontSize: 22 }}><Len inches={panel.long} inchesOnly /></b> · {t('cuts.ordered-at')} <b><Len inches={panel.orderLength} inchesOnly round="up" /></b>
             </p>
+            {angled && <p style={{ marginTop: 4 }}><Said text={t('cuts.long-short', { long: print(Math.max(...view.edgeLengths), 'nearest', true), short: print(Math.min(...view.edgeLengths), 'nearest', true), width: print(view.width, 'nearest', true) })} /></p>}
             {lines.map((line) => (
                 <section key={line}>
-                    <h3>{t(line === 'left' && bothEdges ? 'cuts.both-edges' : line === 'across-foot' && bothEnds ? (view.hookedRight ? 'cuts.across-from-right' : 'cuts.across-from-left') : `mark.line.${line}`)}</h3>
+                    <h3>{t(line === 'left' && bothEdges ? (view.fromHead ? 'cuts.both-edges-from-top' : 'cuts.both-edges') : line === 'across-foot' && bothEnds ? (view.hookedRight ? 'cuts.across-from-right' : 'cuts.across-from-left') : view.fromHead && !line.startsWith('across') ? `mark.line.${line}-from-top` : `mark.line.${line}`)}</h3>
                     <table className="plain" data-line={line}>
                         <tbody>
                             {view.marks.filter((mark) => mark.line === line).map((mark, i) => (
                                 <tr key={i}>
-                                    <td>{i + 1} {t(`mark.${mark.name}`)}</td>
+                                    <td>{i + 1} <Said text={t(`mark.${mark.name}`, { x: mark.x === null ? '' : print(mark.x, 'nearest', true) })} /></td>
                                     <td className="n" style={{ fontSize: 17, fontWeight: 650 }}><Len inches={mark.distance} inchesOnly /></td>
                                     <td className={`n small ${mark.kind === 'bend' ? '' : 'chalk-text'}`}>{t(`mark.kind.${mark.kind}`)}</td>
                                 </tr>

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import type { CardView } from '../../api/contract';
 import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
 
-/** Marks along one edge, the tape hooked once at B. */
+/** Marks along one edge, the tape hooked once, at B or T. */
 export function CutsTape({ view }: { view: CardView }) {
     const { t } = useTranslation();
     const along = view.marks.filter((mark) => mark.line === 'left');
@@ -12,5 +12,5 @@ export function CutsTape({ view }: { view: CardView }) {
         if (known) known.label = `${known.label}, ${t(`mark.kind.${mark.kind}`)}`;
         else marks.push({ at: mark.distance, tone: mark.kind === 'bend' ? 'ink' : 'chalk', strong: mark.kind === 'cut', label: t(`mark.kind.${mark.kind}`) });
     }
-    return <TapeStrip title={t('cuts.tape')} hint={t('cuts.hook-once')} from={0} to={view.length + 3} marks={marks} inchesOnly room={1} />;
+    return <TapeStrip title={t(view.fromHead ? 'cuts.tape-from-top' : 'cuts.tape')} hint={t('cuts.hook-once')} from={0} to={view.length + 3} marks={marks} inchesOnly room={1} />;
 }
