@@ -21,8 +21,12 @@ final readonly class SurveyReporter
     {
         $findings = [];
         $next = $this->missing($plane, $adoptions, $rise);
-        foreach ($next as $quantity) {
+        $running = array_values(array_filter($next, static fn (string $name): bool => str_contains($name, '-')));
+        foreach (array_diff($next, $running) as $quantity) {
             $findings[] = Finding::block('survey.missing', $plane->id, $this->named($plane, $quantity));
+        }
+        if ($running !== []) {
+            $findings[] = Finding::block('survey.corners-missing', $plane->id, ['count' => count($running), ...$this->named($plane, $running[0])]);
         }
         if (! $taped) {
             $findings[] = Finding::block('survey.untaped', $plane->id);

@@ -61,8 +61,8 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
                 {view.lines.map((line, i) => <CardLine key={i} kind={line.kind} from={at(line.from)} to={at(line.to)} />)}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ground)" strokeWidth="5" />}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ink)" strokeWidth="1.1" />}
-                <text x={mid} y={y0 + Math.min(high * 0.7, 150)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.top')}</text>
-                <text x={mid} y={y0 + tall - Math.min(low * 0.5, 90)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.bottom')}</text>
+                <text x={letterAt(view, 1, at)} y={y0 + Math.min(high * 0.7, 150)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.top')}</text>
+                <text x={letterAt(view, -1, at)} y={y0 + tall - Math.min(low * 0.5, 90)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.bottom')}</text>
                 {sides.map(([from, to], i) => view.edgeLengths[i] > 1e-3 && <Side key={i} x={i === 0 ? x0 - 30 : x0 + wide + 30} y1={at([0, to])[1]} y2={at([0, from])[1]} inches={view.edgeLengths[i]} anchor={i === 0 ? 'end' : 'start'} />)}
                 <text x={mid} y={y0 + tall + 24} textAnchor="middle" fontSize="17" fontWeight="650">
                     <LenText inches={view.width} inchesOnly /> {t(panel.rip === null ? 'cuts.wide' : 'cuts.wide-cut')}
@@ -72,6 +72,13 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
             </svg>
         </div>
     );
+}
+
+/** Where the letter of an end stands: in the middle, or at the side the piece is longer on. */
+function letterAt(view: CardView, up: 1 | -1, at: (point: PlanPoint) => PlanPoint): number {
+    const far = (x: number) => Math.max(...view.outline.filter((corner) => Math.abs(corner[0] - x) < 1e-3).map((corner) => up * corner[1]), -Infinity);
+    const [left, right] = [far(0), far(view.width)];
+    return at([Math.abs(left - right) < 1 / 32 ? view.width / 2 : left > right ? view.width * 0.3 : view.width * 0.7, 0])[0];
 }
 
 function CardLine({ kind, from, to }: { kind: 'cut' | 'bend' | 'notch'; from: PlanPoint; to: PlanPoint }) {

@@ -17,6 +17,15 @@ interface CutsBenchProps {
 
 const LINES: CardMark['line'][] = ['left', 'right', 'inner', 'across-foot', 'across-head'];
 
+/** The two lengths of an angled piece and the width between them, where the tape lies: at a valley from the inside of the female leg. */
+function sidesOf(view: CardView): { long: number; short: number; between: number } {
+    const valley = view.fromHead ? view.marks.filter((mark) => mark.name === 'valley') : [];
+    const [left, right] = [valley.find((mark) => mark.line === 'left'), valley.find((mark) => mark.line === 'right')];
+    const [a, b] = left && right ? [left.distance, right.distance] : view.edgeLengths;
+    const between = left && right ? (right.x ?? view.width) - (left.x ?? 0) : view.width;
+    return { long: Math.max(a, b), short: Math.min(a, b), between };
+}
+
 /** How a piece is to be taken, by what its ends die into. */
 function howOf(view: CardView, rip: number | null): string {
     const names = new Set(view.marks.map((mark) => mark.name));
@@ -31,6 +40,7 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
     const { t } = useTranslation();
     const print = useJobTape();
     const angled = Math.abs(view.edgeLengths[0] - view.edgeLengths[1]) > 1 / 32;
+    const { long, short, between } = sidesOf(view);
     const same = (a: CardMark['line'], b: CardMark['line']) => {
         const key = (line: CardMark['line']) => view.marks.filter((mark) => mark.line === line).map((mark) => `${mark.name} ${mark.distance.toFixed(4)}`).join();
         return key(a) === key(b);
@@ -45,7 +55,7 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')} <b style={{ fontSize: 22 }}><Len inches={panel.long} inchesOnly /></b> · {t('cuts.ordered-at')} <b><Len inches={panel.orderLength} inchesOnly round="up" /></b>
             </p>
-            {angled && <p style={{ marginTop: 4 }}><Said text={t('cuts.long-short', { long: print(Math.max(...view.edgeLengths), 'nearest', true), short: print(Math.min(...view.edgeLengths), 'nearest', true), width: print(view.width, 'nearest', true) })} /></p>}
+            {angled && <p style={{ marginTop: 4 }}><Said text={t('cuts.long-short', { long: print(long, 'nearest', true), short: print(short, 'nearest', true), width: print(between, 'nearest', true) })} /></p>}
             {lines.map((line) => (
                 <section key={line}>
                     <h3>{t(line === 'left' && bothEdges ? (view.fromHead ? 'cuts.both-edges-from-top' : 'cuts.both-edges') : line === 'across-foot' && bothEnds ? (view.hookedRight ? 'cuts.across-from-right' : 'cuts.across-from-left') : view.fromHead && !line.startsWith('across') ? `mark.line.${line}-from-top` : `mark.line.${line}`)}</h3>
@@ -67,7 +77,7 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
                 {onNext && <Button variant="contained" onClick={onNext}>{t('cuts.next')}</Button>}
                 <Button variant="outlined" color="inherit" onClick={onFlip}>{t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd></Button>
             </div>
-            <Findings findings={findings} />
+            <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.cutting')}</p>
         </aside>

@@ -24,7 +24,7 @@ export function PieceList({ slice, picked, onPick }: { slice: CutsSlice; picked:
                                     <td><button type="button" className="linkish" style={{ color: 'inherit' }} onClick={() => onPick(panel.id)}>{panel.id}</button></td>
                                     <td className="n"><Len inches={panel.long} inchesOnly /></td>
                                     <td className="n"><Len inches={panel.orderLength} inchesOnly round="up" /></td>
-                                    <td className="n">{panel.rip === null ? t('cuts.square') : <>{t('cuts.rip')} <Len inches={panel.rip} inchesOnly /></>}</td>
+                                    <td className="n">{panel.rip === null ? t(panel.long - panel.short > 1 / 32 ? 'cuts.angled' : 'cuts.square') : <>{t('cuts.rip')} <Len inches={panel.rip} inchesOnly /></>}</td>
                                 </tr>
                             ))}
                         </tbody>

@@ -62,7 +62,7 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                         const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
                         return <g key={one.id}><line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="var(--seam)" strokeDasharray="2 6" /><Diagonal quantity={nameOf(one)} from={from} to={to} share={0.5} survey={survey} active={quantity === nameOf(one)} onPick={onPick} /></g>;
                     })}
-                    <PitchSign survey={survey} x={size[0] - (compact ? 96 : 118)} active={quantity === 'pitch'} onPick={onPick} />
+                    <PitchSign survey={survey} x={size[0] - ((survey?.riseIn12 ?? null) === null ? 138 : compact ? 96 : 118)} active={quantity === 'pitch'} onPick={onPick} />
                 </svg>
             </div>
             <Legend kinds={edges} />
