@@ -30,12 +30,12 @@ final readonly class Cutter
     public function cut(Face $face, FaceLayout $layout, OrderLength $order): array
     {
         $metalFace = MovedFace::metal($face, $this->profile, $this->vented, $this->rules);
-        $metal = $metalFace->region;
-        $blank = MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->region;
+        $metal = $metalFace->regions;
+        $blank = MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->regions;
         $rakes = array_values(array_filter($metalFace->edges(), static fn (MovedEdge $edge): bool => $edge->kind->runsUpSlope()));
         $panels = [];
         foreach ($layout->strips as $strip) {
-            $metalPieces = $this->upTheSlope($this->cutter->strip($metal, $strip->moduleLeft, $strip->moduleRight()));
+            $metalPieces = $this->upTheSlope($this->strip($metal, $strip->moduleLeft, $strip->moduleRight()));
             foreach ($metalPieces as $i => $piece) {
                 $panels[] = $this->panel($face, $strip, $piece, $i, $blank, $rakes, $order, $strip->position === count($layout->strips));
             }
@@ -44,8 +44,11 @@ final readonly class Cutter
         return $panels;
     }
 
-    /** @param  list<MovedEdge>  $rakes sides along which a panel is ripped rather than ended */
-    private function panel(Face $face, Strip $strip, Region $metal, int $piece, Region $blankFace, array $rakes, OrderLength $order, bool $isLast): Panel
+    /**
+     * @param  list<Region>  $blankFace
+     * @param  list<MovedEdge>  $rakes  sides along which a panel is ripped rather than ended
+     */
+    private function panel(Face $face, Strip $strip, Region $metal, int $piece, array $blankFace, array $rakes, OrderLength $order, bool $isLast): Panel
     {
         $ripped = $this->isCut($strip, $rakes, true, 0.0) || $this->isCut($strip, $rakes, false, 0.0);
         // A standing leg may stand at the rake; a flat side lap that would reach past it is trimmed off.
@@ -55,12 +58,13 @@ final readonly class Cutter
         // At the ends of the face a ripped side keeps its turn-up, which may lie outside the module line.
         $openLeft = $cutLeft && $strip->position === 1;
         $openRight = $cutRight && $isLast;
-        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece) ?? $metal->outline;
+        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece, $metal) ?? $metal->outline;
         $sheet = $this->piece(
             $blankFace,
             $openLeft ? -INF : $strip->moduleLeft - $this->profile->leftMetal,
             $openRight ? INF : $strip->moduleRight() + $this->profile->rightMetal,
             $piece,
+            $metal,
         ) ?? $metal->outline;
         $bounds = $sheet->bounds();
         $sides = [$this->sideLength($sheet, $bounds->left), $this->sideLength($sheet, $bounds->right)];
@@ -82,23 +86,38 @@ final readonly class Cutter
         );
     }
 
-    /** Null where moving the edges has left nothing of the blank there. */
-    private function piece(Region $face, float $left, float $right, int $piece): ?Polygon
+    /**
+     * What lies round a piece of metal; null where moving the edges has left nothing there.
+     *
+     * @param  list<Region>  $face
+     */
+    private function piece(array $face, float $left, float $right, int $piece, Region $metal): ?Polygon
     {
-        $pieces = [$face];
-        if ($left > -INF) {
-            $pieces = $this->cutter->rightOf($face, $left);
-        }
-        if ($right < INF) {
-            $cut = [];
-            foreach ($pieces as $one) {
-                array_push($cut, ...$this->cutter->leftOf($one, $right));
+        $pieces = $this->upTheSlope($this->strip($face, $left, $right));
+        $inside = $metal->outline->insidePoint();
+        foreach ($pieces as $one) {
+            if ($one->outline->contains($inside)) {
+                return $one->outline;
             }
-            $pieces = $cut;
         }
-        $pieces = $this->upTheSlope($pieces);
 
         return $pieces === [] ? null : $pieces[min($piece, count($pieces) - 1)]->outline;
+    }
+
+    /**
+     * @param  list<Region>  $regions
+     * @return list<Region>
+     */
+    private function strip(array $regions, float $left, float $right): array
+    {
+        $pieces = [];
+        foreach ($regions as $region) {
+            foreach ($left > -INF ? $this->cutter->rightOf($region, $left) : [$region] as $one) {
+                array_push($pieces, ...($right < INF ? $this->cutter->leftOf($one, $right) : [$one]));
+            }
+        }
+
+        return $pieces;
     }
 
     /**

@@ -15,7 +15,7 @@ final readonly class PieceJoiner
     {
         $corners = new Corners;
         $loops = [];
-        foreach ($this->trace($corners, $this->openSides($corners, $pieces)) as $loop) {
+        foreach ((new LoopTracer($corners))->trace($this->openSides($corners, $pieces)) as $loop) {
             $loops[] = Polygon::sound(array_map($corners->point(...), $loop))->withoutFlatCorners();
         }
 
@@ -60,67 +60,5 @@ final readonly class PieceJoiner
                 array_splice($open[$to], (int) $back, 1);
             }
         }
-    }
-
-    /**
-     * @param  array<int, list<int>>  $open
-     * @return list<list<int>>
-     */
-    private function trace(Corners $corners, array $open): array
-    {
-        $loops = [];
-        foreach (array_keys($open) as $start) {
-            while (($open[$start] ?? []) !== []) {
-                $loop = [];
-                [$from, $to] = [$start, $open[$start][0]];
-                do {
-                    $loop[] = $from;
-                    $way = $this->way($corners, $from, $to, $open[$to] ?? []);
-                    if ($way === null) {
-                        break;
-                    }
-                    [$from, $to] = [$to, $open[$to][$way]];
-                    array_splice($open[$from], $way, 1);
-                } while ($from !== $start || $to !== ($loop[1] ?? null));
-                if ($way === null) {
-                    array_splice($open[$start], 0, 1);
-                } else {
-                    $loops[] = $loop;
-                }
-            }
-        }
-
-        return $loops;
-    }
-
-    /**
-     * Which side to follow at a corner: the first one clockwise from where we came, so that regions that touch in
-     * a corner come apart there.
-     *
-     * @param  list<int>  $ways
-     */
-    private function way(Corners $corners, int $from, int $at, array $ways): ?int
-    {
-        $here = $corners->point($at);
-        $back = $this->bearing($here, $corners->point($from));
-        $best = null;
-        $least = INF;
-        foreach ($ways as $i => $to) {
-            $turn = $back - $this->bearing($here, $corners->point($to));
-            $turn -= 2.0 * M_PI * floor($turn / (2.0 * M_PI));
-            if ($turn < Tolerance::PARALLEL) {
-                $turn = 2.0 * M_PI;
-            }
-            if ($turn < $least) {
-                [$least, $best] = [$turn, $i];
-            }
-        }
-
-        return $best;
-    }
-
-    private function bearing(Point $from, Point $to): float
-    {
-        return atan2($to->v - $from->v, $to->u - $from->u);
     }
 }

@@ -6,19 +6,25 @@ namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Catalogue\EdgeAllowance;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\EdgeMover;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Geometry\Untangler;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
 
 /** A face with every edge moved by what its detail asks of the metal; face coordinates, inches. */
 final readonly class MovedFace
 {
-    /** @param  list<list<EdgeAllowance>>  $allowances of side i of each loop of the face */
-    private function __construct(public Region $region, private Face $face, private array $allowances)
+    /**
+     * @param  list<Region>  $regions  none where moving leaves nothing, several where a narrow waist parts
+     * @param  list<Polygon>  $loops  of the face with every side moved, tangled as they may be
+     * @param  list<list<EdgeAllowance>>  $allowances of side i of each loop of the face
+     */
+    private function __construct(public array $regions, private array $loops, private Face $face, private array $allowances)
     {
     }
 
@@ -36,26 +42,45 @@ final readonly class MovedFace
 
     private static function moved(Face $face, Profile $profile, bool $vented, RuleSet $rules, float $hems): self
     {
+        $mover = new EdgeMover;
         $loops = [];
         $allowances = [];
+        $outward = [];
         foreach ($face->region()->loops() as $number => $loop) {
             $own = [];
             foreach ($face->edgesOfLoop($number) as $side => $kind) {
                 // Metal lies to the left of a side, so one that runs to the right is at the panels' low end.
                 $own[] = EdgeAllowance::of($kind, $profile->family, $vented, $rules, $loop->corner($side + 1)->u > $loop->corner($side)->u);
             }
-            $loops[] = (new EdgeMover)->move($loop, array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $own));
+            $outward[$number] = array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $own);
+            $loops[] = $mover->move($loop, $outward[$number]);
             $allowances[] = $own;
         }
 
-        return new self(new Region($loops[0], array_slice($loops, 1)), $face, $allowances);
+        $left = static function (Region $region) use ($face, $mover, $outward): bool {
+            foreach ($face->region()->loops() as $number => $loop) {
+                if (! $mover->leaves($loop, $outward[$number], $region->outline->insidePoint())) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+
+        return new self(array_values(array_filter((new Untangler)->untangle($loops), $left)), $loops, $face, $allowances);
     }
 
     public function span(): Span
     {
-        $bounds = $this->region->outline->bounds();
+        if ($this->regions === []) {
+            return new Span(0.0, 0.0);
+        }
+        $bounds = array_map(static fn (Region $region): Bounds => $region->outline->bounds(), $this->regions);
 
-        return new Span($bounds->left, $bounds->right);
+        return new Span(
+            min(array_map(static fn (Bounds $b): float => $b->left, $bounds)),
+            max(array_map(static fn (Bounds $b): float => $b->right, $bounds)),
+        );
     }
 
     /** @return list<MovedEdge> the sides that kept a length, in the loops' order */
@@ -63,7 +88,7 @@ final readonly class MovedFace
     {
         $edges = [];
         foreach ($this->face->region()->loops() as $number => $loop) {
-            array_push($edges, ...$this->edgesOf($number, $loop, $this->region->loops()[$number]->corners));
+            array_push($edges, ...$this->edgesOf($number, $loop, $this->loops[$number]->corners));
         }
 
         return $edges;

@@ -97,7 +97,7 @@ final class CuttingTest extends TestCase
                 $edges = array_map(static fn (int $i): EdgeKind => self::kind($corners[$i], $corners[($i + 1) % count($corners)]), array_keys($corners));
                 $job = JobMaker::outline($corners, $edges, $profile, new LayoutChoice($school, nudge: $nudge / 16));
                 $plan = self::plan($job);
-                $face = MovedFace::metal($plan->roof->faces[0], $job->system->profile, false, $job->rules)->region;
+                $face = MovedFace::metal($plan->roof->faces[0], $job->system->profile, false, $job->rules)->regions[0];
                 $sum = 0.0;
                 foreach ($plan->panels as $panel) {
                     $sum += $panel->metal->area();

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
-use Eris\Generator;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
-use Eris\Generator\TupleGenerator;
-use Eris\Generator\VectorGenerator;
 use Eris\TestTrait;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
@@ -25,17 +22,15 @@ final class RandomRoofTest extends TestCase
 {
     use TestTrait;
 
-    private const PITCHES = [3, 4, 5, 6, 8, 10, 12];
-
     /** Points of the grid a roof is held against. Odd steps keep them off walls that stand at whole inches. */
     private const GRID = 9;
 
     public function test_a_thousand_random_roofs(): void
     {
         $quiet = 0;
-        $this->limitTo(1000)->forAll(new ChooseGenerator(1, 6), new VectorGenerator(6, $this->blocks()), ElementsGenerator::fromArray([true, false]))
+        $this->limitTo(1000)->forAll(new ChooseGenerator(1, 6), RandomBlocks::drawn(), ElementsGenerator::fromArray([true, false]))
             ->then(function (int $count, array $drawn, bool $level) use (&$quiet): void {
-                $blocks = array_map(fn (int $i): Block => self::block("b$i", $drawn[$i], $level), range(0, $count - 1));
+                $blocks = RandomBlocks::of($count, $drawn, $level);
                 $roof = BlockMaker::roof($blocks);
                 $codes = array_map(static fn (Finding $f): string => $f->code, $roof->findings);
                 $whole = ! in_array('roof.sliver', $codes, true);
@@ -48,30 +43,6 @@ final class RandomRoofTest extends TestCase
                 }
             });
         self::assertGreaterThan(300, $quiet, 'enough roofs without one that runs under another');
-    }
-
-    /** @return Generator<mixed> */
-    private function blocks(): Generator
-    {
-        $anything = ElementsGenerator::fromArray([null, ...self::PITCHES]);
-
-        return new TupleGenerator([
-            new ChooseGenerator(0, 800), new ChooseGenerator(0, 800), new ChooseGenerator(0, 3600), ElementsGenerator::fromArray([true, false]),
-            new ChooseGenerator(100, 700), new ChooseGenerator(100, 500), ElementsGenerator::fromArray([96, 108, 120, 144]),
-            ElementsGenerator::fromArray(self::PITCHES), $anything, $anything, $anything, ElementsGenerator::fromArray([0, 9, 12, 14]),
-        ]);
-    }
-
-    /**
-     * @param  list<mixed>  $drawn
-     * @param  bool  $level  one eave height and no overhangs, so that nothing can run under anything
-     */
-    private static function block(string $id, array $drawn, bool $level): Block
-    {
-        [$x, $y, $turn, $square, $length, $width, $height, $first, $second, $third, $fourth, $overhang] = $drawn;
-        $turned = $square ? 90.0 * intdiv((int) $turn, 900) : $turn / 10;
-
-        return BlockMaker::block($id, $x, $y, $length, $width, [$first, $second, $third, $fourth], $level ? 0.0 : $overhang, $level ? 108 : $height, $turned);
     }
 
     private static function edgesPairUp(Roof $roof, bool $whole): void

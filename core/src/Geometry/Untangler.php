@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Geometry;
+
+/**
+ * Sorts out loops that cross themselves or each other after their sides were moved: what is kept is what they wind
+ * round counter-clockwise at least once. A side that was pushed past its neighbours drops out; a narrow waist parts.
+ */
+final readonly class Untangler
+{
+    /** How far (in) to either side of a stretch one looks: over the noise, under any metal. */
+    private const BESIDE = 1e-3;
+
+    /**
+     * @param  list<Polygon>  $loops  outlines counter-clockwise, holes clockwise
+     * @return list<Region>
+     */
+    public function untangle(array $loops): array
+    {
+        if (! $this->isTangled($loops)) {
+            return Region::ofLoops($loops);
+        }
+        $corners = new Corners;
+        $rings = array_map(static fn (Polygon $loop): array => array_map($corners->numberOf(...), $loop->corners), $loops);
+        $this->addCrossings($corners, $loops);
+        $open = [];
+        foreach ($rings as $ring) {
+            foreach ($ring as $i => $from) {
+                $to = $ring[($i + 1) % count($ring)];
+                $run = $from === $to ? [] : $corners->along($from, $to);
+                for ($k = 0; $k + 1 < count($run); $k++) {
+                    if ($this->bounds($corners->point($run[$k]), $corners->point($run[$k + 1]), $loops)) {
+                        $open[$run[$k]][] = $run[$k + 1];
+                    }
+                }
+            }
+        }
+        $traced = [];
+        foreach ((new LoopTracer($corners))->trace(array_map(static fn (array $to): array => array_values(array_unique($to)), $open)) as $loop) {
+            $traced[] = Polygon::sound(array_map($corners->point(...), $loop))->withoutFlatCorners();
+        }
+
+        return Region::ofLoops($traced);
+    }
+
+    /** @param  list<Polygon>  $loops */
+    private function isTangled(array $loops): bool
+    {
+        foreach ($loops as $number => $loop) {
+            if (count($loop->corners) < 3 || $loop->crossing() !== null || ($number === 0 && $loop->area() <= 0.0) || ($number > 0 && $loop->area() >= 0.0)) {
+                return true;
+            }
+            foreach (array_slice($loops, $number + 1) as $other) {
+                if ($this->crossings($loop, $other) !== [] || ($number === 0 && ! $loop->contains($other->corner(0)))) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Polygon>  $loops */
+    private function addCrossings(Corners $corners, array $loops): void
+    {
+        foreach ($loops as $i => $loop) {
+            foreach (array_slice($loops, $i) as $other) {
+                array_map($corners->numberOf(...), $this->crossings($loop, $other));
+            }
+        }
+    }
+
+    /** @return list<Point> where sides of two loops, or of one with itself, cross */
+    private function crossings(Polygon $one, Polygon $two): array
+    {
+        $points = [];
+        foreach (array_keys($one->corners) as $i) {
+            [$a, $b] = [$one->corner($i), $one->corner($i + 1)];
+            foreach (array_keys($two->corners) as $j) {
+                [$c, $d] = [$two->corner($j), $two->corner($j + 1)];
+                $cross = ($b->u - $a->u) * ($d->v - $c->v) - ($b->v - $a->v) * ($d->u - $c->u);
+                if (($one === $two && $j <= $i) || abs($cross) < Tolerance::PARALLEL) {
+                    continue;
+                }
+                $s = (($c->u - $a->u) * ($d->v - $c->v) - ($c->v - $a->v) * ($d->u - $c->u)) / $cross;
+                $t = (($c->u - $a->u) * ($b->v - $a->v) - ($c->v - $a->v) * ($b->u - $a->u)) / $cross;
+                if ($s > 0.0 && $s < 1.0 && $t > 0.0 && $t < 1.0) {
+                    $points[] = new Point($a->u + $s * ($b->u - $a->u), $a->v + $s * ($b->v - $a->v));
+                }
+            }
+        }
+
+        return $points;
+    }
+
+    /**
+     * Whether what is kept ends at a stretch: wound round on its left, not on its right.
+     *
+     * @param  list<Polygon>  $loops
+     */
+    private function bounds(Point $from, Point $to, array $loops): bool
+    {
+        $length = max(Tolerance::LENGTH, $from->distanceTo($to));
+        [$du, $dv] = [-($to->v - $from->v) / $length * self::BESIDE, ($to->u - $from->u) / $length * self::BESIDE];
+        [$u, $v] = [($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0];
+
+        return $this->winding(new Point($u + $du, $v + $dv), $loops) >= 1 && $this->winding(new Point($u - $du, $v - $dv), $loops) <= 0;
+    }
+
+    /**
+     * How often all loops together run round a point, counter-clockwise.
+     *
+     * @param  list<Polygon>  $loops
+     */
+    private function winding(Point $point, array $loops): int
+    {
+        $turns = 0;
+        foreach ($loops as $loop) {
+            foreach ($loop->corners as $i => $a) {
+                $b = $loop->corner($i + 1);
+                $left = ($b->u - $a->u) * ($point->v - $a->v) - ($point->u - $a->u) * ($b->v - $a->v);
+                if ($a->v <= $point->v && $b->v > $point->v && $left > 0.0) {
+                    $turns++;
+                } elseif ($a->v > $point->v && $b->v <= $point->v && $left < 0.0) {
+                    $turns--;
+                }
+            }
+        }
+
+        return $turns;
+    }
+}

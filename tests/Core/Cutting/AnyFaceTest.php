@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cutting;
+
+use Eris\Generator\ChooseGenerator;
+use Eris\Generator\ElementsGenerator;
+use Eris\TestTrait;
+use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Cutting\MarkKind;
+use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Job;
+use Imbrex\Core\Layout\MovedFace;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\System;
+use Imbrex\Core\Units\UnitSystem;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\RandomBlocks;
+
+/** What holds for the panels of any face: notched, holed, running to points, cut by hip and valley at once. */
+final class AnyFaceTest extends TestCase
+{
+    use TestTrait;
+
+    public function test_panels_of_random_roofs(): void
+    {
+        $this->limitTo(60)->forAll(new ChooseGenerator(1, 4), RandomBlocks::drawn(), ElementsGenerator::fromArray([true, false]), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'rib-9-36']))
+            ->then(function (int $count, array $drawn, bool $level, string $profile): void {
+                $plan = self::plan(RandomBlocks::of($count, $drawn, $level), $profile);
+                $system = $plan->job->system;
+                foreach ($plan->roof->faces as $face) {
+                    $moved = MovedFace::metal($face, $system->profile, false, $plan->job->rules);
+                    $panels = $plan->panelsOf($face->id);
+                    $metal = array_sum(array_map(static fn (Panel $p): float => (new Region($p->metal, $p->holes))->area(), $panels));
+                    $whole = array_sum(array_map(static fn (Region $r): float => $r->area(), $moved->regions));
+                    self::assertEqualsWithDelta($whole, $metal, 0.01 + $whole * 1e-9, "$face->id: the panels are the face");
+                    foreach ($panels as $panel) {
+                        self::keepsToItsStrip($panel);
+                    }
+                }
+                foreach (array_slice($plan->panels, 0, 12) as $panel) {
+                    self::cardIsSound($plan, $panel);
+                }
+            });
+    }
+
+    private static function keepsToItsStrip(Panel $panel): void
+    {
+        $metal = $panel->metal->bounds();
+        self::assertGreaterThan(0.0, $panel->metal->area(), $panel->id);
+        self::assertGreaterThanOrEqual($panel->strip->moduleLeft - 1e-3, $metal->left, $panel->id);
+        self::assertLessThanOrEqual($panel->strip->moduleRight() + 1e-3, $metal->right, $panel->id);
+        self::assertGreaterThanOrEqual($panel->long - 1e-6, $panel->orderLength, $panel->id);
+        self::assertGreaterThanOrEqual($panel->short - 1e-6, $panel->long, $panel->id);
+    }
+
+    private static function cardIsSound(Plan $plan, Panel $panel): void
+    {
+        $card = (new Planner)->card($plan, $plan->face($panel->face) ?? self::fail(), $panel);
+        self::assertEquals($card, $card->flipped()->flipped(), $panel->id);
+        foreach ($card->marks as $mark) {
+            if ($mark->kind === MarkKind::Cut && $mark->line === MarkLine::Inner) {
+                $y = $card->fromHead ? $card->length - $mark->distance : $mark->distance;
+                self::assertLessThan(1e-6, self::nearestCorner($card->outline, (float) $mark->x, $y), "$panel->id $mark->name");
+            }
+        }
+    }
+
+    private static function nearestCorner(Polygon $outline, float $x, float $y): float
+    {
+        return min(array_map(static fn (Point $c): float => hypot($c->u - $x, $c->v - $y), $outline->corners));
+    }
+
+    /** @param  list<\Imbrex\Core\Roof\Block>  $blocks */
+    private static function plan(array $blocks, string $profile): Plan
+    {
+        $catalogue = Catalogue::shipped();
+        $system = new System($catalogue->profile($profile), $catalogue->material('steel'), '24 ga', false);
+
+        return (new Planner)->plan(new Job('Test', UnitSystem::Imperial, [], $system, [], RuleSet::with([]), $blocks));
+    }
+}
