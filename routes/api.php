@@ -52,6 +52,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('cut-cards.pdf', [ExportController::class, 'cards']);
             Route::get('job.json', [ExportController::class, 'json']);
             Route::get('roof.dxf', [ExportController::class, 'dxf']);
+            Route::get('blanks.dxf', [ExportController::class, 'blanks']);
             Route::get('readings.csv', [ExportController::class, 'readings']);
         });
         Route::put('', [JobController::class, 'update'])->can('update', 'job');

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Words\Words;
+use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\Mark;
+use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Units\Division;
@@ -19,7 +23,7 @@ use Imbrex\Core\Units\TapePrinter;
 /** Puts a plan into the wire shape of contracts/plan.schema.json. Lengths are inches, unrounded. */
 final readonly class PlanWriter
 {
-    public function __construct(private Words $words)
+    public function __construct(private Words $words, private Planner $planner)
     {
     }
 
@@ -31,13 +35,18 @@ final readonly class PlanWriter
             array_push($seams, ...array_map(static fn (float $u): array => ['face' => $layout->face, 'u' => $u], $layout->seams));
         }
 
+        $cards = $this->planner->cardMaker($plan);
+
         return [
             'format' => 'imbrex-plan/1',
             'name' => $plan->job->name,
             'faces' => array_map($this->face(...), $plan->roof->faces),
             'edges' => array_map($this->edge(...), $plan->roof->edges),
             'layouts' => array_values(array_map($this->layout(...), $plan->layouts)),
-            'panels' => array_map($this->panel(...), $plan->panels),
+            'panels' => array_map(fn (Panel $panel): array => [
+                ...$this->panel($panel),
+                'marks' => $this->marks($plan->face($panel->face) === null ? null : $cards->card($plan->face($panel->face), $panel)),
+            ], $plan->panels),
             'seams' => $seams,
             'order' => $this->order($plan->order),
             'findings' => $this->findings($plan, $plan->findings),
@@ -119,6 +128,26 @@ final readonly class PlanWriter
             'short' => $panel->short,
             'orderLength' => $panel->orderLength,
             'rip' => $panel->rip,
+        ];
+    }
+
+    /** @return array<string, mixed>|null pencil marks on the back, running distances from one end */
+    private function marks(?CutCard $card): ?array
+    {
+        return $card === null ? null : [
+            'view' => $card->back ? 'back' : 'face',
+            'from' => $card->fromHead ? 'T' : 'B',
+            'points' => array_map(static fn (Mark $mark): array => [
+                'edge' => $mark->line->value,
+                'x' => $mark->x ?? match ($mark->line) {
+                    MarkLine::Left => 0.0,
+                    MarkLine::Right => $card->width,
+                    default => null,
+                },
+                'distance' => $mark->distance,
+                'kind' => $mark->kind->value,
+                'name' => $mark->name,
+            ], $card->marks),
         ];
     }
 

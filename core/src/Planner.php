@@ -82,9 +82,15 @@ final class Planner
     /** The mark-out card of a panel, back view. */
     public function card(Plan $plan, Face $face, Panel $panel): CutCard
     {
+        return $this->cardMaker($plan)->card($face, $panel);
+    }
+
+    /** Draws up the cards of one plan; keeps what the cards of a face have in common. */
+    public function cardMaker(Plan $plan): CutCardMaker
+    {
         $system = $plan->job->system;
 
-        return (new CutCardMaker($system->profile, $system->ventedRidge, $plan->job->rules))->card($face, $panel);
+        return new CutCardMaker($system->profile, $system->ventedRidge, $plan->job->rules);
     }
 
     /** @return list<LayoutChoice> */

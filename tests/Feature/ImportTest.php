@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Imports\Dxf\DxfReader;
 use App\Models\Job;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;
@@ -26,6 +27,20 @@ final class ImportTest extends FeatureTestCase
         self::assertEqualsWithDelta([183.0, 183.0], $edges->where('kind', 'valley')->pluck('length')->all(), 1e-4);
         self::assertEqualsWithDelta(143.1301, $edges->firstWhere('kind', 'valley')['dihedralDegrees'], 1e-3);
         self::assertCount(17, $edges);
+    }
+
+    public function test_blanks_leave_as_outlines_with_their_folds(): void
+    {
+        $job = $this->boathouse();
+        $drawing = (new DxfReader)->read((string) $this->get("/api/jobs/$job->id/blanks.dxf")->assertOk()->getContent());
+        $plan = json_decode((string) $this->getJson("/api/jobs/$job->id/plan/cuts")->getContent(), true);
+        $lengths = array_unique(array_map(static fn (array $p): string => sprintf('%.3f', $p['long']), $plan['panels']));
+        $drawn = array_unique(array_map(static fn (array $o): string => sprintf('%.3f', max(array_column($o['points'], 1)) - min(array_column($o['points'], 1))), $drawing->outlines));
+
+        self::assertSame(['CUT'], array_values(array_unique(array_column($drawing->outlines, 'layer'))));
+        self::assertEqualsCanonicalizing(array_values($lengths), array_values($drawn), 'every length there is, to a thousandth');
+        self::assertEqualsCanonicalizing(['BEND', 'NOTCH'], array_values(array_unique(array_column($drawing->lines, 'layer'))));
+        self::assertStringContainsString('hall.S-', $drawing->texts[0]['text']);
     }
 
     public function test_what_a_drawing_leaves_open_is_asked(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\JobReader;
 use App\Documents\PlanCache;
+use App\Exports\BlanksDxf;
 use App\Exports\CardSheets;
 use App\Exports\CutListCsv;
 use App\Exports\CutListSheet;
@@ -47,6 +48,11 @@ final class ExportController
     public function dxf(Job $job, RoofDxf $drawing): Response
     {
         return $this->file($job, $drawing->write($this->plans->plan($job->newest())), 'roof.dxf', 'image/vnd.dxf');
+    }
+
+    public function blanks(Job $job, BlanksDxf $drawing): Response
+    {
+        return $this->file($job, $drawing->write($this->plans->plan($job->newest())), 'blanks.dxf', 'image/vnd.dxf');
     }
 
     public function readings(Job $job, JobReader $reader, ReadingsTable $table): Response

@@ -18,16 +18,19 @@ use Imbrex\Core\Rules\RuleSet;
  * Draws up the mark-out card of a panel: what to cut, bend and notch, in running distances. The tape is hooked at B
  * along the sheet (at T for a valley piece), and at the kept leg across it.
  */
-final readonly class CutCardMaker
+final class CutCardMaker
 {
-    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
+    /** @var array<string, list<MovedEdge>> edges of the blank face, which all its cards share */
+    private array $edges = [];
+
+    public function __construct(private readonly Profile $profile, private readonly bool $vented, private readonly RuleSet $rules)
     {
     }
 
     /** The back view, which is the one marked on. */
     public function card(Face $face, Panel $panel): CutCard
     {
-        $edges = MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->edges();
+        $edges = $this->edges[$face->id] ??= MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->edges();
         $bounds = $panel->sheet->bounds();
         $outline = $panel->sheet->moved(-$bounds->left, -$bounds->bottom);
         $sides = [];
