@@ -7,6 +7,9 @@ namespace Imbrex\Core\Geometry;
 /** Cuts convex outlines by half-planes; what comes back is convex again. */
 final readonly class ConvexCutter
 {
+    /** A corner this near a cutting line (in) lies on it; narrower pieces are not cut off. */
+    private const ON_LINE = Tolerance::ON_LINE;
+
     /**
      * The part of a convex outline inside all half-planes, or null where nothing with an area is left.
      *
@@ -64,11 +67,11 @@ final readonly class ConvexCutter
             $next = $corners[($i + 1) % $n];
             $d = $half->at($here);
             $e = $half->at($next);
-            if ($d > -Tolerance::LENGTH) {
+            if ($d > -self::ON_LINE) {
                 $kept[] = $here;
-                $inside = $inside || $d > Tolerance::LENGTH;
+                $inside = $inside || $d > self::ON_LINE;
             }
-            if (($d > Tolerance::LENGTH && $e < -Tolerance::LENGTH) || ($d < -Tolerance::LENGTH && $e > Tolerance::LENGTH)) {
+            if (($d > self::ON_LINE && $e < -self::ON_LINE) || ($d < -self::ON_LINE && $e > self::ON_LINE)) {
                 $share = $d / ($d - $e);
                 $kept[] = new Point($here->u + $share * ($next->u - $here->u), $here->v + $share * ($next->v - $here->v));
             }

@@ -16,10 +16,15 @@ final class Corners
     /** @var array<string, list<int>> */
     private array $cells = [];
 
+    /** @param  float  $near  inches under which two corners are one, and a corner lies on a side */
+    public function __construct(private readonly float $near = Tolerance::SAME_CUT)
+    {
+    }
+
     public function numberOf(Point $point): int
     {
         foreach ($this->around($point) as $number) {
-            if ($this->points[$number]->distanceTo($point) < Tolerance::ON_LINE) {
+            if ($this->points[$number]->distanceTo($point) < $this->near) {
                 return $number;
             }
         }
@@ -45,15 +50,15 @@ final class Corners
         [$a, $b] = [$this->points[$from], $this->points[$to]];
         $length = $a->distanceTo($b);
         $between = [];
-        [$left, $right] = [min($a->u, $b->u) - Tolerance::ON_LINE, max($a->u, $b->u) + Tolerance::ON_LINE];
-        [$low, $high] = [min($a->v, $b->v) - Tolerance::ON_LINE, max($a->v, $b->v) + Tolerance::ON_LINE];
+        [$left, $right] = [min($a->u, $b->u) - $this->near, max($a->u, $b->u) + $this->near];
+        [$low, $high] = [min($a->v, $b->v) - $this->near, max($a->v, $b->v) + $this->near];
         foreach ($this->points as $number => $point) {
             if ($number === $from || $number === $to || $point->u < $left || $point->u > $right || $point->v < $low || $point->v > $high) {
                 continue;
             }
             $along = (($point->u - $a->u) * ($b->u - $a->u) + ($point->v - $a->v) * ($b->v - $a->v)) / $length;
             $off = (($point->v - $a->v) * ($b->u - $a->u) - ($point->u - $a->u) * ($b->v - $a->v)) / $length;
-            if ($along > 0.0 && $along < $length && abs($off) < Tolerance::ON_LINE) {
+            if ($along > 0.0 && $along < $length && abs($off) < $this->near) {
                 $between[$number] = $along;
             }
         }
@@ -65,7 +70,7 @@ final class Corners
     /** @return list<int> */
     private function around(Point $point): array
     {
-        $t = Tolerance::ON_LINE;
+        $t = $this->near;
         $found = [];
         // A near corner lies in the same cell, or across the wall this point is close to.
         foreach (array_unique([$this->cell($point->u - $t, $point->v - $t), $this->cell($point->u + $t, $point->v - $t), $this->cell($point->u - $t, $point->v + $t), $this->cell($point->u + $t, $point->v + $t)]) as $cell) {

@@ -187,16 +187,13 @@ final readonly class Polygon
         return $crossings;
     }
 
-    /** Without the corners that lie on the straight line between their neighbours. */
+    /** Without the corners that lie on the straight line between their neighbours, and without spikes that have no area. */
     public function withoutFlatCorners(): self
     {
         $kept = $this->corners;
         for ($i = 0; $i < count($kept) && count($kept) > 3;) {
             $n = count($kept);
-            [$a, $b, $c] = [$kept[($i + $n - 1) % $n], $kept[$i], $kept[($i + 1) % $n]];
-            $off = (($b->u - $a->u) * ($c->v - $a->v) - ($b->v - $a->v) * ($c->u - $a->u)) / max($a->distanceTo($c), Tolerance::LENGTH);
-            $straightOn = ($b->u - $a->u) * ($c->u - $b->u) + ($b->v - $a->v) * ($c->v - $b->v) > 0.0;
-            if ($straightOn && abs($off) < Tolerance::ON_LINE) {
+            if ($this->isFlat($kept[($i + $n - 1) % $n], $kept[$i], $kept[($i + 1) % $n])) {
                 array_splice($kept, $i, 1);
                 $i = max(0, $i - 1);
             } else {
@@ -205,6 +202,15 @@ final readonly class Polygon
         }
 
         return new self($kept);
+    }
+
+    /** Whether the nearer of two neighbours lies on the line from a corner to the farther one. */
+    private function isFlat(Point $before, Point $corner, Point $after): bool
+    {
+        [$near, $far] = $corner->distanceTo($before) < $corner->distanceTo($after) ? [$before, $after] : [$after, $before];
+        $off = ($far->u - $corner->u) * ($near->v - $corner->v) - ($far->v - $corner->v) * ($near->u - $corner->u);
+
+        return abs($off) / max($corner->distanceTo($far), Tolerance::LENGTH) < Tolerance::ON_LINE * 4.0;
     }
 
     public function corner(int $index): Point

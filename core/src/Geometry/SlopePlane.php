@@ -8,7 +8,7 @@ namespace Imbrex\Core\Geometry;
 final readonly class SlopePlane
 {
     /** Two planes whose heights differ by less (in) over a whole roof are one. */
-    private const SAME_HEIGHT = 1e-5;
+    public const SAME_HEIGHT = 1e-3;
 
     /** @param  float  $east  gradient along u of the plan; `$north` along v */
     public function __construct(public float $height, public float $east, public float $north)
@@ -35,6 +35,19 @@ final readonly class SlopePlane
     public function above(self $other): HalfPlane
     {
         return new HalfPlane($this->east - $other->east, $this->north - $other->north, $this->height - $other->height);
+    }
+
+    /**
+     * How far (in) this plane lies above another that runs alongside it; null where they cross or lean apart. Two
+     * planes that nearly run alongside would otherwise meet in a line that is nowhere in particular.
+     */
+    public function parallelRoom(self $other, Polygon $plan): ?float
+    {
+        $rooms = array_map(fn (Point $corner): float => $this->at($corner) - $other->at($corner), $plan->corners);
+        $least = min($rooms ?: [0.0]);
+        $most = max($rooms ?: [0.0]);
+
+        return $most - $least > self::SAME_HEIGHT ? null : ($least + $most) / 2.0;
     }
 
     /** Whether both have the same height at every corner. */

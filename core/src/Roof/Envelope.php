@@ -88,9 +88,10 @@ final class Envelope
     {
         $halves = $above->insideFootprint;
         foreach ($above->planes as $one) {
-            if (! $one->sameOver($plane, $face)) {
+            $room = $one->parallelRoom($plane, $face);
+            if ($room === null) {
                 $halves[] = $one->above($plane);
-            } elseif (! $otherIsFirst) {
+            } elseif ($room < -SlopePlane::SAME_HEIGHT || ($room <= SlopePlane::SAME_HEIGHT && ! $otherIsFirst)) {
                 return null;
             }
         }

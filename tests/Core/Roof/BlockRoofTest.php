@@ -200,6 +200,17 @@ final class BlockRoofTest extends TestCase
         self::assertEqualsWithDelta(578 * 132 * Pitch::ofRise(5)->slopeFactor(), self::face($roof, 'west.S')->outline->area(), 1e-6);
     }
 
+    public function test_planes_a_hair_apart_are_one_face(): void
+    {
+        $roof = BlockMaker::roof([
+            BlockMaker::block('west', 0, 0, 300, 240, [5, null, 5, null]),
+            BlockMaker::block('east', 250, 0.00008, 300, 240, [5, null, 5, null]),
+        ]);
+
+        self::assertCount(2, $roof->faces);
+        self::assertEqualsWithDelta(550 * 120 * Pitch::ofRise(5)->slopeFactor(), self::face($roof, 'west.S')->outline->area(), 0.1);
+    }
+
     public function test_faces_that_touch_in_a_point_stay_apart(): void
     {
         $roof = BlockMaker::roof([

@@ -40,6 +40,22 @@ final class RandomBlocks
         return array_map(static fn (int $i): Block => self::block("b$i", $drawn[$i], $level), range(0, $count - 1));
     }
 
+    /**
+     * Walls on a grid of a hundred inches and square to each other, each block off by a little.
+     *
+     * @param  list<list<mixed>>  $drawn
+     * @return list<Block>
+     */
+    public static function linedUp(int $count, array $drawn, float $off): array
+    {
+        return array_map(static function (int $i) use ($drawn, $off): Block {
+            [$x, $y, $turn, , $length, $width, $height, $first, $second, $third, $fourth, $overhang] = $drawn[$i];
+            $round = static fn (int $inches): float => 100.0 * max(1, intdiv($inches, 100));
+
+            return BlockMaker::block("b$i", $round($x) + $off * ($i % 3 - 1), $round($y) - $off * ($i % 2), $round($length), $round($width), [$first, $second, $third, $fourth], $overhang, $height, 90.0 * intdiv((int) $turn, 900));
+        }, range(0, $count - 1));
+    }
+
     /** @param  list<mixed>  $drawn */
     private static function block(string $id, array $drawn, bool $level): Block
     {
