@@ -72,8 +72,7 @@ final class BringInTest extends BrowserTestCase
 
     public function test_a_drawing_asks_for_its_unit_and_becomes_planes(): void
     {
-        $file = tempnam(sys_get_temp_dir(), 'roof').'.dxf';
-        file_put_contents($file, "0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n8\nSLIP\n70\n1\n10\n0\n20\n0\n10\n30\n20\n0\n10\n30\n20\n12\n10\n0\n20\n12\n0\nCIRCLE\n8\nPIPES\n10\n5\n20\n5\n40\n1\n0\nENDSEC\n0\nEOF\n");
+        $file = $this->file("0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n8\nSLIP\n70\n1\n10\n0\n20\n0\n10\n30\n20\n0\n10\n30\n20\n12\n10\n0\n20\n12\n0\nCIRCLE\n8\nPIPES\n10\n5\n20\n5\n40\n1\n0\nENDSEC\n0\nEOF\n", 'dxf');
         $person = $this->begin('Drawn');
         $person->press('Bring in');
         $person->press('A drawing (DXF)');
@@ -90,7 +89,30 @@ final class BringInTest extends BrowserTestCase
         $person->press('Table');
         // 12 ft of run at 12 in 12: 144 · √2 = 203.647.
         $person->sees('16′ 11 5/8″');
-        unlink($file);
+    }
+
+    public function test_a_table_of_readings_is_refused_line_by_line_then_taken(): void
+    {
+        $person = $this->begin('From paper');
+        $person->press('Bring in');
+        $person->press('A table (CSV)');
+        $person->find("//input[@type='file']")->sendKeys($this->file("where,quantity,value\nFirst plane,eave,41' 8\nFirst plane,eaveToRidge,seventeen foot\n"));
+        $person->sees('line 3 value: understood "seventeen foot"');
+        $person->find("//input[@type='file']")->sendKeys($this->file("where,quantity,value,source\nFirst plane,eave,41' 8,\nFirst plane,eaveToRidge,17' 10-3/8,laser\nFirst plane,pitch,4,\n"));
+        $person->sees('3 readings found.');
+        $person->press('Take over');
+        $person->sees('1 of 1 plane measured and taped');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '17′ 10 3/8″');
+        $person->press('Undo');
+        $person->sees('0 of 1 plane measured');
+    }
+
+    private function file(string $text, string $ending = 'csv'): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'bring').".$ending";
+        file_put_contents($file, $text);
+
+        return $file;
     }
 
     public function test_planes_of_other_shapes_are_measured_and_tied(): void
