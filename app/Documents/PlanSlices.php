@@ -217,6 +217,7 @@ final readonly class PlanSlices
             'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
             'hookedRight' => $card->hookedRight,
             'fromHead' => $card->fromHead,
+            'sides' => $card->sides(),
             'edgeLengths' => [$card->edgeLength(true), $card->edgeLength(false)],
         ];
     }

@@ -44,6 +44,25 @@ final readonly class CutCard
         return $on === [] ? 0.0 : max($on) - min($on);
     }
 
+    /**
+     * The two lengths of the piece and the width between them, where the tape lies: at the metal's own edges; of a
+     * valley piece at its valley marks, which begin inside the female leg.
+     *
+     * @return array{long: float, short: float, between: float}
+     */
+    public function sides(): array
+    {
+        $lengths = [$this->edgeLength(true), $this->edgeLength(false)];
+        $places = [0.0, $this->width];
+        $valley = array_values(array_filter($this->marks, static fn (Mark $m): bool => $m->name === 'valley'));
+        if ($this->fromHead && count($valley) === 2) {
+            $lengths = [$valley[0]->distance, $valley[1]->distance];
+            $places = array_map(fn (Mark $m): float => $m->x ?? ($m->line === MarkLine::Left ? 0.0 : $this->width), $valley);
+        }
+
+        return ['long' => max($lengths), 'short' => min($lengths), 'between' => abs($places[1] - $places[0])];
+    }
+
     /** The same card seen from the other side; flipping twice is the identity. */
     public function flipped(): self
     {

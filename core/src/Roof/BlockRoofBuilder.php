@@ -39,7 +39,7 @@ final readonly class BlockRoofBuilder
         $findings = $envelope->findings();
         foreach ($planFaces as $number => $plan) {
             $face = $this->face($plan, $sides[$number], $frames[$number], $finder);
-            if ($face->areaSquareFeet() * 144.0 < self::SLIVER) {
+            if ($face->region()->area() < self::SLIVER) {
                 $edges->drop($number);
                 $findings[] = Finding::note('roof.sliver', $plan->block ?? $plan->id, ['face' => $plan->name]);
 
@@ -129,7 +129,7 @@ final readonly class BlockRoofBuilder
     {
         $findings = [];
         foreach ($edges as $edge) {
-            if ($edge->kind === EdgeKind::Valley && abs($edge->toHeight - $edge->fromHeight) < $edge->length() * 1e-6) {
+            if ($edge->kind === EdgeKind::Valley && $edge->isLevel()) {
                 $findings[] = Finding::settle('roof.level-valley', $edge->faces[0], ['edge' => $edge->id, 'length' => Length::ofInches($edge->length())]);
             }
         }

@@ -72,6 +72,11 @@ final readonly class Edge
         return $pairs[0];
     }
 
+    public function isLevel(): bool
+    {
+        return abs($this->toHeight - $this->fromHeight) < $this->from->distanceTo($this->to) * EdgeTyper::LEVEL;
+    }
+
     /** True length in inches. */
     public function length(): float
     {

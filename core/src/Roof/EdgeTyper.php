@@ -12,7 +12,7 @@ use Imbrex\Core\Geometry\SlopePlane;
 final readonly class EdgeTyper
 {
     /** Rise per inch of run below which an edge or a fall counts as level. */
-    private const LEVEL = 1e-6;
+    public const LEVEL = 1e-6;
 
     /** An edge that leans less than this from the rib runs beside the panels, not across them. */
     private const BESIDE_DEGREES = 45.0;
@@ -54,11 +54,6 @@ final readonly class EdgeTyper
     public function drainsTo(SlopePlane $plane, Point $from, Point $to): bool
     {
         return $this->risesInto($plane, $from, $to) > self::LEVEL;
-    }
-
-    public function isLevel(SlopePlane $plane, Point $from, Point $to): bool
-    {
-        return abs($this->climb($plane, $from, $to)) < self::LEVEL;
     }
 
     /** Angle on the deck between the rib, which runs straight up the slope, and an edge: 0 to 90. */

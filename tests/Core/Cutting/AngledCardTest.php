@@ -53,6 +53,8 @@ final class AngledCardTest extends TestCase
         $hems = self::marks($card, 'valley-hem');
 
         self::assertTrue($card->fromHead);
+        self::assertEqualsWithDelta($profile->insideToOutside(), $card->sides()['between'], 1e-6);
+        self::assertEqualsWithDelta(max($cuts[0]->distance, $cuts[1]->distance), $card->sides()['long'], 1e-6);
         self::assertEqualsWithDelta($profile->insideToOutside() * Pitch::ofRise(6)->slopeFactor(), abs($cuts[0]->distance - $cuts[1]->distance), 1e-6);
         // A 1 in hem on a 6:12 valley takes 1-1/2 along the rib.
         foreach ([MarkLine::Left, MarkLine::Right] as $line) {

@@ -17,15 +17,6 @@ interface CutsBenchProps {
 
 const LINES: CardMark['line'][] = ['left', 'right', 'inner', 'across-foot', 'across-head'];
 
-/** The two lengths of an angled piece and the width between them, where the tape lies: at a valley from the inside of the female leg. */
-function sidesOf(view: CardView): { long: number; short: number; between: number } {
-    const valley = view.fromHead ? view.marks.filter((mark) => mark.name === 'valley') : [];
-    const [left, right] = [valley.find((mark) => mark.line === 'left'), valley.find((mark) => mark.line === 'right')];
-    const [a, b] = left && right ? [left.distance, right.distance] : view.edgeLengths;
-    const between = left && right ? (right.x ?? view.width) - (left.x ?? 0) : view.width;
-    return { long: Math.max(a, b), short: Math.min(a, b), between };
-}
-
 /** How a piece is to be taken, by what its ends die into. */
 function howOf(view: CardView, rip: number | null): string {
     const names = new Set(view.marks.map((mark) => mark.name));
@@ -39,8 +30,8 @@ function howOf(view: CardView, rip: number | null): string {
 export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNext }: CutsBenchProps) {
     const { t } = useTranslation();
     const print = useJobTape();
-    const angled = Math.abs(view.edgeLengths[0] - view.edgeLengths[1]) > 1 / 32;
-    const { long, short, between } = sidesOf(view);
+    const angled = view.sides.long - view.sides.short > 1 / 32;
+    const { long, short, between } = view.sides;
     const same = (a: CardMark['line'], b: CardMark['line']) => {
         const key = (line: CardMark['line']) => view.marks.filter((mark) => mark.line === line).map((mark) => `${mark.name} ${mark.distance.toFixed(4)}`).join();
         return key(a) === key(b);
