@@ -42,7 +42,10 @@ final class JobBuilder
         $planes = $roof->planes();
         $blocks = $roof->blocks();
         $checks = $roof->checks();
-        array_push($this->faults, ...$roof->faults);
+        $cutting = new CuttingReader($this->document);
+        $openings = $cutting->openings();
+        $corrections = $cutting->corrections();
+        array_push($this->faults, ...$roof->faults, ...$cutting->faults);
         $system = $this->system();
         $this->checkSize($planes, $blocks, $system);
         $layouts = $this->layouts($planes, $blocks);
@@ -60,6 +63,9 @@ final class JobBuilder
             $rules,
             $blocks,
             $checks,
+            $openings,
+            $corrections,
+            $cutting->cut(),
         );
     }
 

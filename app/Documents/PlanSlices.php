@@ -4,16 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\ExtraSchool;
-use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
-use Imbrex\Core\Layout\RunningMark;
-use Imbrex\Core\Layout\RunningMarks;
-use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
@@ -26,10 +20,7 @@ use Imbrex\Core\Survey\SquareTriangle;
 /** The plan as each station wants it: a slice, never the whole. */
 final readonly class PlanSlices
 {
-    public const STATIONS = ['overview', 'survey', 'roof', 'layout', 'cuts', 'load-out'];
-
-    /** What the survey says about squareness and closure decides how the end panels are cut. */
-    private const FEEDS_LAYOUT = ['survey.out-of-square', 'survey.hidden-under-rake', 'survey.culprit'];
+    public const STATIONS = ['overview', 'survey', 'roof', 'layout', 'crew', 'cuts', 'load-out'];
 
     public function __construct(private PlanWriter $writer, private Planner $planner)
     {
@@ -44,8 +35,9 @@ final readonly class PlanSlices
         return match ($station) {
             'survey' => $this->survey($plan),
             'roof' => (new RoofSlice($this->writer))->of($plan),
-            'layout' => $this->layout($plan, $pick),
-            'cuts' => $this->cuts($plan, $pick),
+            'layout' => (new LayoutSlice($this->writer, $this->planner))->of($plan, $pick),
+            'crew' => (new LayoutSlice($this->writer, $this->planner))->crew($plan),
+            'cuts' => (new CutsSlice($this->writer, $this->planner))->of($plan, $pick),
             'load-out' => $this->loadOut($plan),
             default => $this->overview($plan),
         };
@@ -136,93 +128,6 @@ final readonly class PlanSlices
     }
 
     /** @return array<string, mixed> */
-    private function layout(Plan $plan, ?string $pick): array
-    {
-        $face = $plan->face((string) $pick) ?? $plan->roof->faces[0] ?? null;
-        $profile = $plan->job->system->profile;
-
-        return [
-            'faces' => array_map($this->writer->face(...), $plan->roof->faces),
-            'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
-            'system' => ['profile' => $profile->key, 'material' => $plan->job->system->material->key, 'gauge' => $plan->job->system->gauge, 'ridge' => $plan->job->system->ventedRidge ? 'vented' : 'unvented'],
-            'face' => $face === null ? null : $this->laidFace($plan, $face),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function laidFace(Plan $plan, Face $face): array
-    {
-        $layout = $plan->layouts[$face->id];
-        $marks = new RunningMarks($plan->job->rules);
-        $wire = static fn (RunningMark $m): array => ['distance' => $m->distance, 'kind' => $m->kind->value, 'check' => $m->check];
-
-        return [
-            'id' => $face->id,
-            'layout' => $this->writer->layout($layout),
-            'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => PlanWriter::outline($p->metal)], $plan->panelsOf($face->id)),
-            'seams' => $layout->seams,
-            'eaveMarks' => array_map($wire, $marks->alongEave($face, $layout)),
-            'headMarks' => array_map($wire, $marks->alongHead($face, $layout)),
-            'alternatives' => array_map(fn (LayoutAlternative $a): array => [
-                ...$this->writer->layout($a->layout),
-                'start' => $a->layout->choice->fromLeft === null ? null : ($a->layout->choice->fromLeft ? 'left' : 'right'),
-                'chosen' => $a->chosen,
-                'seams' => $a->layout->seams,
-                'squareFeet' => $a->order->squareFeet,
-                'wasteSquareFeet' => $a->order->wasteSquareFeet,
-                'pieces' => $a->order->pieces,
-                'findings' => $this->writer->findings($plan, $a->layout->findings),
-            ], $this->planner->alternatives($plan, $face)),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $face->id && (! str_starts_with($f->code, 'survey.') || in_array($f->code, self::FEEDS_LAYOUT, true))))),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function cuts(Plan $plan, ?string $pick): array
-    {
-        $panel = $plan->panel((string) $pick) ?? $plan->panels[0] ?? null;
-        $face = $panel === null ? null : $plan->face($panel->face);
-        $profile = $plan->job->system->profile;
-
-        return [
-            'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->roof->faces),
-            'concealed' => $profile->family->isConcealed(),
-            'panels' => array_map(static fn (Panel $p): array => [
-                'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
-                'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
-                'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
-            ], $plan->panels),
-            'card' => $panel === null || $face === null ? null : $this->card($this->planner->card($plan, $face, $panel)),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'cut.')))),
-        ];
-    }
-
-    /** @return array<string, mixed> both views */
-    private function card(CutCard $card): array
-    {
-        return ['back' => self::cardView($card), 'face' => self::cardView($card->flipped())];
-    }
-
-    /** @return array<string, mixed> */
-    public static function cardView(CutCard $card): array
-    {
-        return [
-            'panel' => $card->panel,
-            'width' => $card->width,
-            'length' => $card->length,
-            'orderLength' => $card->orderLength,
-            'outline' => PlanWriter::outline($card->outline),
-            'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
-            'ribs' => $card->ribs,
-            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
-            'hookedRight' => $card->hookedRight,
-            'fromHead' => $card->fromHead,
-            'sides' => $card->sides(),
-            'edgeLengths' => [$card->edgeLength(true), $card->edgeLength(false)],
-        ];
-    }
-
-    /** @return array<string, mixed> */
     private function loadOut(Plan $plan): array
     {
         $system = $plan->job->system;
@@ -230,6 +135,7 @@ final readonly class PlanSlices
         return [
             'system' => ['profile' => $system->profile->key, 'cover' => $system->profile->cover, 'material' => $system->material->key, 'gauge' => $system->gauge, 'concealed' => $system->profile->family->isConcealed(), 'representative' => $system->profile->representative],
             'order' => $this->writer->order($plan->order),
+            'pairing' => $this->writer->pairing($plan),
             'mayBeOrdered' => $plan->mayBeOrdered(),
             'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->code === 'catalogue.representative'))),
         ];

@@ -5,18 +5,28 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Words\Words;
+use Imbrex\Core\Cutting\CleatLine;
+use Imbrex\Core\Cutting\CleatLines;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\FaceLayout;
+use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\Finder\Reason;
+use Imbrex\Core\Layout\Finder\Score;
+use Imbrex\Core\Layout\Finder\Tie;
+use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Units\Division;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -36,15 +46,20 @@ final readonly class PlanWriter
         }
 
         $cards = $this->planner->cardMaker($plan);
+        $strips = $plan->strips();
 
         return [
             'format' => 'imbrex-plan/1',
             'name' => $plan->job->name,
             'faces' => array_map($this->face(...), $plan->roof->faces),
             'edges' => array_map($this->edge(...), $plan->roof->edges),
-            'layouts' => array_values(array_map($this->layout(...), $plan->layouts)),
+            'layouts' => array_values(array_map(fn (FaceLayout $layout): array => [...$this->layout($layout), ...$this->found($plan, $layout->face)], $plan->layouts)),
+            'groups' => array_map(fn (GroupLayout $group): array => $this->group($plan, $group), $plan->groups),
+            'chalk' => $this->chalk($plan, $plan->roof->faces),
+            'pairing' => $this->pairing($plan),
             'panels' => array_map(fn (Panel $panel): array => [
-                ...$this->panel($panel),
+                ...$this->panel($plan, $panel),
+                'pieces' => $strips["$panel->face {$panel->strip->position}"],
                 'marks' => $this->marks($plan->face($panel->face) === null ? null : $cards->card($plan->face($panel->face), $panel)),
             ], $plan->panels),
             'seams' => $seams,
@@ -71,6 +86,9 @@ final readonly class PlanWriter
             'holeEdges' => array_map(static fn (array $edges): array => array_map(static fn ($kind): string => $kind->value, $edges), $face->holeEdges),
             'planOutline' => self::outline($plan->outline ?? $face->outline),
             'planHoles' => array_map(self::outline(...), $plan->holes ?? []),
+            'openings' => array_map(static fn (Opening $opening): array => [
+                'id' => $opening->id, 'name' => $opening->name, 'kind' => $opening->kind->value, 'outline' => self::outline($opening->outline),
+            ], $face->openings),
         ];
     }
 
@@ -111,8 +129,113 @@ final readonly class PlanWriter
         ];
     }
 
+    /** @return array<string, mixed> how the search and the person came to a face's layout; the score is its whole group's */
+    public function found(Plan $plan, string $face): array
+    {
+        $group = $plan->groupOf($face);
+        $number = $group?->group->numberOf($face);
+        $layout = $plan->layouts[$face];
+        $cover = $plan->job->system->profile->cover;
+        if ($group === null || $number === null) {
+            return [];
+        }
+        $into = fmod($group->modules[$number] - $layout->span->left, $cover);
+
+        return [
+            'group' => $group->group->id(),
+            'choice' => $group->decided[$number],
+            'offset' => $into < 0.0 ? $into + $cover : $into,
+            'score' => $group->score->total(Weights::by($plan->job->rules)),
+            'reasons' => $this->reasons($plan, $group->reasons),
+        ];
+    }
+
     /** @return array<string, mixed> */
-    public function panel(Panel $panel): array
+    public function group(Plan $plan, GroupLayout $group): array
+    {
+        $weights = Weights::by($plan->job->rules);
+        $cover = $plan->job->system->profile->cover;
+        $number = static fn (string $face): int => (int) $group->group->numberOf($face);
+
+        return [
+            'id' => $group->group->id(),
+            'faces' => array_map(static fn (Face $face): string => $face->id, $group->group->faces),
+            'ties' => array_map(static fn (Tie $tie): array => [
+                'edge' => $tie->edge,
+                'faces' => [$tie->one, $tie->other],
+                'seams' => $tie->seams,
+                'miss' => $tie->miss($group->modules[$number($tie->one)], $group->modules[$number($tie->other)], $cover),
+                'meets' => $tie->meets($group->modules[$number($tie->one)], $group->modules[$number($tie->other)], $cover),
+            ], $group->group->ties),
+            'score' => $this->score($group->score, $weights),
+            'proven' => $group->proven,
+            'pinsCost' => $group->unpinned === null ? null : $this->score($group->score->less($group->unpinned), $weights),
+            'reasons' => $this->reasons($plan, $group->reasons),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function score(Score $score, Weights $weights): array
+    {
+        return ['total' => $score->total($weights), 'points' => $score->points($weights), 'counts' => (array) $score];
+    }
+
+    /**
+     * @param  list<Reason>  $reasons
+     * @return list<array<string, mixed>>
+     */
+    public function reasons(Plan $plan, array $reasons): array
+    {
+        $tape = self::tape($plan);
+
+        return array_map(fn (Reason $reason): array => [
+            'code' => $reason->code,
+            'speaksFor' => $reason->speaksFor,
+            'parameters' => (object) Words::printed($reason->parameters, $tape),
+            'message' => $this->words->say("reason.$reason->code", Words::printed($reason->parameters, $tape)),
+        ], $reasons);
+    }
+
+    /**
+     * @param  list<Face>  $faces
+     * @return list<array<string, mixed>> what is snapped for the cleats of their valleys
+     */
+    public function chalk(Plan $plan, array $faces): array
+    {
+        $system = $plan->job->system;
+        $lines = new CleatLines($system->profile, $system->ventedRidge, $plan->job->rules, new SideFinder($plan->roof));
+
+        return array_merge(...array_map(static fn (Face $face): array => array_map(static fn (CleatLine $line): array => [
+            'face' => $line->face,
+            'edge' => $line->edge,
+            'reveal' => $line->reveal,
+            'offset' => $line->offset,
+            'from' => [$line->from->u, $line->from->v],
+            'to' => [$line->to->u, $line->to->v],
+        ], $lines->on($face)), $faces));
+    }
+
+    /** @return array<string, mixed> */
+    public function pairing(Plan $plan): array
+    {
+        $saved = $plan->pairing->saved();
+
+        return [
+            'pairs' => array_map($this->pair(...), $plan->pairing->pairs),
+            'savedInches' => $saved,
+            'boundInches' => $plan->pairing->bound,
+            'savedMoney' => $saved * $plan->job->rules->number('order.metalPerInch'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function pair(Pair $pair): array
+    {
+        return (array) $pair;
+    }
+
+    /** @return array<string, mixed> */
+    public function panel(Plan $plan, Panel $panel): array
     {
         return [
             'id' => $panel->id,
@@ -128,6 +251,8 @@ final readonly class PlanWriter
             'short' => $panel->short,
             'orderLength' => $panel->orderLength,
             'rip' => $panel->rip,
+            'pairedWith' => $plan->pairing->of($panel->id)?->partner($panel->id),
+            'corrected' => $panel->corrections !== [],
         ];
     }
 

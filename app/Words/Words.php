@@ -40,9 +40,18 @@ final class Words
     /** @return array<string, string|int|float> lengths as they are read off a tape */
     public static function parameters(Finding $finding, TapePrinter $tape): array
     {
+        return self::printed($finding->parameters, $tape);
+    }
+
+    /**
+     * @param  array<string, Length|float|int|string>  $parameters
+     * @return array<string, string|int|float>
+     */
+    public static function printed(array $parameters, TapePrinter $tape): array
+    {
         return array_map(
             static fn (Length|float|int|string $p): float|int|string => $p instanceof Length ? $tape->print($p->inches) : $p,
-            $finding->parameters,
+            $parameters,
         );
     }
 

@@ -16,6 +16,18 @@ final readonly class EdgeAllowance
     {
     }
 
+    /** Metal kept this far (in) from an opening, with nothing folded. */
+    public static function clear(float $inches): self
+    {
+        return new self(-$inches, 0.0);
+    }
+
+    /** The same detail with a hem of this depth (in), measured square to the bend. */
+    public function hemmed(float $hem): self
+    {
+        return new self($this->offset, $hem);
+    }
+
     /** @param  bool  $isLowEnd  whether the panels begin at the edge, which tells the upper roof of a pitch change from the lower */
     public static function of(EdgeKind $kind, Family $family, bool $vented, RuleSet $rules, bool $isLowEnd = false): self
     {

@@ -17,6 +17,10 @@ enum EdgeKind: string
     case Sidewall = 'sidewall';
     /** A change of pitch that water runs across. */
     case Transition = 'transition';
+    /** Where metal keeps clear of something that comes through the roof. */
+    case Opening = 'opening';
+    /** Where one length of a panel ends under or over the next. */
+    case EndLap = 'end-lap';
 
     /** Edges that run up the slope beside a panel, as against those that end one. */
     public function runsUpSlope(): bool

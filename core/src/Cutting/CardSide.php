@@ -49,6 +49,12 @@ final readonly class CardSide
         return abs($this->to->v - $this->from->v) < Tolerance::SAME_CUT;
     }
 
+    /** Whether it runs straight along the ribs. */
+    public function isUpright(): bool
+    {
+        return abs($this->to->u - $this->from->u) < Tolerance::SAME_CUT;
+    }
+
     /** The hem measured along the rib instead of square to the bend line: hem / sin of the angle between them. */
     public function hemAlong(): float
     {

@@ -19,6 +19,8 @@ final readonly class CutCard
      * @param  list<float>  $ribs  x of the seams or ribs that stay
      * @param  list<Mark>  $marks
      * @param  bool  $fromHead  marks along the sheet run from T: a valley piece hangs from its head
+     * @param  list<Polygon>  $holes  openings within the sheet
+     * @param  list<Correction>  $corrections  carried to it from first fits
      */
     public function __construct(
         public string $panel,
@@ -32,6 +34,8 @@ final readonly class CutCard
         public array $marks,
         public bool $hookedRight,
         public bool $fromHead = false,
+        public array $holes = [],
+        public array $corrections = [],
     ) {
     }
 
@@ -72,7 +76,7 @@ final readonly class CutCard
             $this->width,
             $this->length,
             $this->orderLength,
-            Polygon::sound(array_reverse(array_map(fn (Point $p): Point => new Point($this->width - $p->u, $p->v), $this->outline->corners))),
+            $this->outline->mirrored()->moved($this->width, 0.0),
             array_map(fn (Line $line): Line => $line->flipped($this->width), $this->lines),
             array_reverse(array_map(fn (float $x): float => $this->width - $x, $this->ribs)),
             array_map(fn (Mark $mark): Mark => new Mark($mark->name, $mark->kind, match ($mark->line) {
@@ -82,6 +86,8 @@ final readonly class CutCard
             }, $mark->distance, $mark->x === null ? null : $this->width - $mark->x), $this->marks),
             ! $this->hookedRight,
             $this->fromHead,
+            array_map(fn (Polygon $hole): Polygon => $hole->mirrored()->moved($this->width, 0.0), $this->holes),
+            $this->corrections,
         );
     }
 }

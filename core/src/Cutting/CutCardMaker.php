@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Catalogue\EdgeAllowance;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\MovedEdge;
 use Imbrex\Core\Layout\MovedFace;
@@ -30,17 +32,13 @@ final class CutCardMaker
     /** The back view, which is the one marked on. */
     public function card(Face $face, Panel $panel): CutCard
     {
-        $edges = $this->edges[$face->id] ??= MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->edges();
+        $edges = $this->edgesOf($face);
         $bounds = $panel->sheet->bounds();
         $outline = $panel->sheet->moved(-$bounds->left, -$bounds->bottom);
-        $sides = [];
-        foreach ($panel->sheet->corners as $i => $from) {
-            $to = $panel->sheet->corner($i + 1);
-            $middle = new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0);
-            $edge = $this->edgeAt($edges, $middle);
-            if ($edge !== null) {
-                $sides[] = new CardSide($edge->kind, $edge->allowance->hem, $outline->corner($i), $outline->corner($i + 1));
-            }
+        $holes = array_map(static fn (Polygon $hole): Polygon => $hole->moved(-$bounds->left, -$bounds->bottom), $panel->sheetHoles);
+        $sides = $this->sides($panel->asPlanned ?? $panel->sheet, $outline, $edges);
+        foreach ($holes as $i => $hole) {
+            array_push($sides, ...$this->sides($panel->sheetHoles[$i], $hole, $edges));
         }
         $ribs = $this->ribs($panel, $bounds->left, $bounds->width());
         $along = $this->alongMarks($sides, $panel, $bounds->width());
@@ -57,9 +55,74 @@ final class CutCardMaker
             [...($fromHead ? $this->fromHead($along, $bounds->height()) : $along), ...$this->acrossMarks($sides, $panel, $this->acrossZero($panel, $bounds))],
             $this->hooksRight($panel),
             $fromHead,
+            $holes,
+            $panel->corrections,
         );
 
         return $card->flipped();
+    }
+
+    /** @return list<MovedEdge> edges of the blank face that end a panel at an angle */
+    public function angledSides(Face $face, Panel $panel): array
+    {
+        $planned = $panel->asPlanned ?? $panel->sheet;
+        $angled = [];
+        foreach ($planned->corners as $i => $from) {
+            $to = $planned->corner($i + 1);
+            $edge = $this->edgeAt($this->edgesOf($face), new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0));
+            if ($edge !== null && ! $edge->kind->runsUpSlope() && $edge->kind !== EdgeKind::Opening && abs($to->v - $from->v) > Tolerance::SAME_CUT && abs($to->u - $from->u) > Tolerance::SAME_CUT) {
+                $angled[] = $edge;
+            }
+        }
+
+        return $angled;
+    }
+
+    /**
+     * The hems of a panel's angled ends: how deep they are folded, and what that takes along the rib.
+     *
+     * @return list<array{kind: string, hem: float, along: float, wanted: float}> inches; `wanted` by house rule, more than the hem where the quick habit is kept
+     */
+    public function hems(Face $face, Panel $panel): array
+    {
+        $hems = [];
+        foreach ($this->angledSides($face, $panel) as $edge) {
+            if ($edge->allowance->hem > 0.0) {
+                $sine = abs($edge->to->u - $edge->from->u) / $edge->from->distanceTo($edge->to);
+                $wanted = EdgeAllowance::of($edge->kind, $this->profile->family, $this->vented, $this->rules, $edge->to->u > $edge->from->u)->hem;
+                $hems[] = ['kind' => $edge->kind->value, 'hem' => $edge->allowance->hem, 'along' => $edge->allowance->hem / $sine, 'wanted' => $wanted];
+            }
+        }
+
+        return $hems;
+    }
+
+    /** @return list<MovedEdge> */
+    private function edgesOf(Face $face): array
+    {
+        return $this->edges[$face->id] ??= MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->edges();
+    }
+
+    /**
+     * The sides that lie at an edge of the face, an opening or an end lap; not those between two panels.
+     *
+     * @param  Polygon  $planned  where it was planned, face coordinates, corner for corner with `$outline`
+     * @param  list<MovedEdge>  $edges
+     * @return list<CardSide>
+     */
+    private function sides(Polygon $planned, Polygon $outline, array $edges): array
+    {
+        $sides = [];
+        foreach ($planned->corners as $i => $from) {
+            $to = $planned->corner($i + 1);
+            $edge = $this->edgeAt($edges, new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0));
+            $isLap = $edge === null && abs($to->u - $from->u) > Tolerance::SAME_CUT;
+            if ($edge !== null || $isLap) {
+                $sides[] = new CardSide($edge->kind ?? EdgeKind::EndLap, $edge->allowance->hem ?? 0.0, $outline->corner($i), $outline->corner($i + 1));
+            }
+        }
+
+        return $sides;
     }
 
     /** @param  list<MovedEdge>  $edges */
@@ -108,6 +171,9 @@ final class CutCardMaker
             if ($this->turnsPanUp($side->kind)) {
                 $lines[] = $side->inwards($this->rules->number('cut.panTurnUp'), MarkKind::Bend);
             }
+            if ($side->hem > 0.0 && ! $side->isSquare() && ! $side->isUpright() && $this->profile->family->isConcealed()) {
+                array_push($lines, ...$this->ribsOff($side, $ribs));
+            }
             if (($side->kind === EdgeKind::Eave || ($side->kind === EdgeKind::Transition && $side->isLowEnd())) && $this->profile->family->isConcealed()) {
                 foreach ($ribs as $rib) {
                     $foot = $side->heightAt($rib);
@@ -117,6 +183,24 @@ final class CutCardMaker
         }
 
         return $lines;
+    }
+
+    /**
+     * The rib comes off between the cut and the bend: a standing rib cannot be folded at an angle.
+     *
+     * @param  list<float>  $ribs
+     * @return list<Line>
+     */
+    private function ribsOff(CardSide $side, array $ribs): array
+    {
+        $low = min($side->from->u, $side->to->u) - Tolerance::LENGTH;
+        $high = max($side->from->u, $side->to->u) + Tolerance::LENGTH;
+        $along = $side->hemAlong() * ($side->isLowEnd() ? 1.0 : -1.0);
+
+        return array_values(array_map(
+            static fn (float $rib): Line => new Line(MarkKind::Notch, new Point($rib, $side->heightAt($rib)), new Point($rib, $side->heightAt($rib) + $along)),
+            array_filter($ribs, static fn (float $rib): bool => $rib >= $low && $rib <= $high),
+        ));
     }
 
     /** Under an unvented ridge or a wall flashing the pan's own end is turned up as a dam. */
@@ -139,7 +223,11 @@ final class CutCardMaker
             $isLeft = $line === MarkLine::Left;
             $edge = $isLeft ? 0.0 : $width;
             foreach ($sides as $side) {
-                if (! $side->kind->runsUpSlope() && ($side->reaches($edge) || $this->endsAtRake($side->end($isLeft), $sides))) {
+                if ($side->kind === EdgeKind::Opening) {
+                    if (! $side->isUpright() && $side->reaches($edge)) {
+                        $marks[] = new Mark('opening', MarkKind::Cut, $line, $side->endHeight($isLeft));
+                    }
+                } elseif (! $side->kind->runsUpSlope() && ($side->reaches($edge) || $this->endsAtRake($side->end($isLeft), $sides))) {
                     array_push($marks, ...($side->isLowEnd() ? $this->footMarks($side, $panel, $line, $edge) : $this->headMarks($side, $line, $edge)));
                 }
             }

@@ -8,30 +8,116 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Units\Length;
 
-/** Panels that cannot be made or carried as they are. */
+/** Panels that cannot be made, carried or held as they are, and those parted so that they can. */
 final readonly class CutReport
 {
-    public function __construct(private Profile $profile)
+    /** A piece that differs by less (in) from its card is still that piece. */
+    private const SAME_PIECE = 1.0 / 32.0;
+
+    public function __construct(private Profile $profile, private RuleSet $rules)
     {
     }
 
     /**
      * @param  list<Panel>  $panels
+     * @param  array<string, CutRecord>  $cut  by panel id: what has been cut
      * @return list<Finding>
      */
-    public function on(Face $face, array $panels): array
+    public function on(Face $face, array $panels, Pairing $pairing, array $cut = []): array
     {
         $lengths = array_map(static fn (Panel $p): float => $p->orderLength, $panels);
         $long = array_filter($lengths, fn (float $l): bool => $l > $this->profile->longest + Tolerance::LENGTH);
-        $short = array_filter($lengths, fn (float $l): bool => $l < $this->profile->shortest - Tolerance::LENGTH);
+        $alone = array_map(static fn (Panel $p): float => $p->orderLength, array_filter($panels, static fn (Panel $p): bool => $pairing->of($p->id) === null));
+        $short = array_filter($alone, fn (float $l): bool => $l < $this->profile->shortest - Tolerance::LENGTH);
+        $lapped = array_unique(array_map(static fn (Panel $p): int => $p->strip->position, array_filter($panels, static fn (Panel $p): bool => $p->lapsOver)));
         $findings = [];
         if ($long !== []) {
             $findings[] = Finding::settle('cut.over-long', $face->id, ['panels' => count($long), 'length' => Length::ofInches(max($long)), 'limit' => Length::ofInches($this->profile->longest)]);
         }
         if ($short !== []) {
             $findings[] = Finding::settle('cut.under-short', $face->id, ['panels' => count($short), 'length' => Length::ofInches(min($short)), 'limit' => Length::ofInches($this->profile->shortest)]);
+        }
+        if ($lapped !== []) {
+            $findings[] = Finding::note('cut.end-lapped', $face->id, ['panels' => count($lapped), 'lap' => Length::ofInches((new EndLaps($this->profile, $this->rules))->lap($face)), 'limit' => Length::ofInches($this->profile->longest)]);
+        }
+
+        return [...$findings, ...$this->laps($face, $panels), ...$this->tips($face, $panels), ...$this->cutOtherwise($face, $panels, $cut)];
+    }
+
+    /**
+     * Panels cut before the plan changed under them.
+     *
+     * @param  list<Panel>  $panels
+     * @param  array<string, CutRecord>  $cut
+     * @return list<Finding>
+     */
+    private function cutOtherwise(Face $face, array $panels, array $cut): array
+    {
+        $changed = [];
+        foreach ($panels as $panel) {
+            $was = $cut[$panel->id] ?? null;
+            if ($was !== null && max(abs($was->long - $panel->long), abs($was->short - $panel->short)) > self::SAME_PIECE) {
+                $changed[] = $panel->id;
+            }
+        }
+
+        return $changed === [] ? [] : [Finding::settle('cut.cut-otherwise', $face->id, ['panels' => count($changed), 'pieces' => implode(', ', array_slice($changed, 0, 6))])];
+    }
+
+    /**
+     * Laps nearer to an opening than the house rule wants.
+     *
+     * @param  list<Panel>  $panels
+     * @return list<Finding>
+     */
+    private function laps(Face $face, array $panels): array
+    {
+        $clear = $this->rules->number('cut.endLapClear');
+        $findings = [];
+        foreach (array_filter($panels, static fn (Panel $p): bool => $p->lapsOver) as $panel) {
+            $lap = $panel->metal->bounds();
+            foreach ($face->openings as $opening) {
+                $round = $opening->outline->bounds();
+                $beside = $round->left - $clear < $lap->right - Tolerance::LENGTH && $round->right + $clear > $lap->left + Tolerance::LENGTH;
+                if ($beside && $lap->bottom < $round->top + $clear - Tolerance::LENGTH && $lap->bottom > $round->bottom - $clear + Tolerance::LENGTH) {
+                    $findings[] = Finding::settle('cut.lap-near-opening', $face->id, ['piece' => $panel->id, 'opening' => $opening->name, 'clear' => Length::ofInches($clear)]);
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * Pieces that run out to a tip too small to hold, with the nudge that makes it larger or takes it away.
+     *
+     * @param  list<Panel>  $panels
+     * @return list<Finding>
+     */
+    private function tips(Face $face, array $panels): array
+    {
+        $least = $this->rules->number('cut.leastTip');
+        $findings = [];
+        foreach ($panels as $panel) {
+            $metal = $panel->metal->bounds();
+            if ($panel->rip !== null || min($metal->width(), $metal->height()) >= $least - Tolerance::LENGTH) {
+                continue;
+            }
+            $atLeft = $metal->left > $panel->strip->moduleLeft + Tolerance::LENGTH;
+            $grow = $least - $metal->width();
+            $findings[] = Finding::settle('cut.tip-small', $face->id, [
+                'piece' => $panel->id,
+                'width' => Length::ofInches($metal->width()),
+                'height' => Length::ofInches($metal->height()),
+                'least' => Length::ofInches($least),
+                // The seam beside the tip is moved away from it until the tip is large enough, or onto its point.
+                'nudge' => Length::ofInches($grow > 0.0 ? min($grow, $metal->width()) : 0.0),
+                'direction' => ($grow <= $metal->width()) === $atLeft ? 'right' : 'left',
+                'mend' => $grow > 0.0 && $metal->width() < $panel->strip->cover - Tolerance::LENGTH ? 'nudge' : 'flat',
+            ]);
         }
 
         return $findings;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\StripCutter;
 use Imbrex\Core\Geometry\Tolerance;
@@ -26,18 +25,27 @@ final readonly class Cutter
         $this->cutter = new StripCutter;
     }
 
-    /** @return list<Panel> from the left rake; pieces of one strip from the eave up */
-    public function cut(Face $face, FaceLayout $layout, OrderLength $order): array
+    /**
+     * @param  Corrections|null  $corrections  from first fits
+     * @return list<Panel> from the left rake; pieces of one strip from the eave up
+     */
+    public function cut(Face $face, FaceLayout $layout, OrderLength $order, ?Corrections $corrections = null): array
     {
         $metalFace = MovedFace::metal($face, $this->profile, $this->vented, $this->rules);
-        $metal = $metalFace->regions;
-        $blank = MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->regions;
+        $blankFace = MovedFace::blank($face, $this->profile, $this->vented, $this->rules);
         $rakes = array_values(array_filter($metalFace->edges(), static fn (MovedEdge $edge): bool => $edge->kind->runsUpSlope()));
+        $corrected = $corrections !== null && $corrections->touch($face);
+        $laps = new EndLaps($this->profile, $this->rules);
         $panels = [];
         foreach ($layout->strips as $strip) {
-            $metalPieces = $this->upTheSlope($this->strip($metal, $strip->moduleLeft, $strip->moduleRight()));
-            foreach ($metalPieces as $i => $piece) {
-                $panels[] = $this->panel($face, $strip, $piece, $i, $blank, $rakes, $order, $strip->position === count($layout->strips));
+            $pieces = 0;
+            $isLast = $strip->position === count($layout->strips);
+            foreach ($this->upTheSlope($this->strip($metalFace->regions, $strip->moduleLeft, $strip->moduleRight())) as $i => $metal) {
+                $whole = $this->panel($face, $strip, $metal, $i, $blankFace->regions, $rakes, $order, $isLast);
+                foreach ($laps->part($whole, $face, $order) as $panel) {
+                    $panel = $panel->numbered($pieces++);
+                    $panels[] = $corrected ? $corrections->on($panel, $face, $blankFace->edges(), $order) : $panel;
+                }
             }
         }
 
@@ -58,32 +66,17 @@ final readonly class Cutter
         // At the ends of the face a ripped side keeps its turn-up, which may lie outside the module line.
         $openLeft = $cutLeft && $strip->position === 1;
         $openRight = $cutRight && $isLast;
-        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece, $metal) ?? $metal->outline;
+        $blank = $this->piece($blankFace, $openLeft ? -INF : $strip->moduleLeft, $openRight ? INF : $strip->moduleRight(), $piece, $metal) ?? $metal;
         $sheet = $this->piece(
             $blankFace,
             $openLeft ? -INF : $strip->moduleLeft - $this->profile->leftMetal,
             $openRight ? INF : $strip->moduleRight() + $this->profile->rightMetal,
             $piece,
             $metal,
-        ) ?? $metal->outline;
-        $bounds = $sheet->bounds();
-        $sides = [$this->sideLength($sheet, $bounds->left), $this->sideLength($sheet, $bounds->right)];
+        ) ?? $metal;
+        $width = $metal->outline->bounds()->width();
 
-        return new Panel(
-            $face->id.'-'.$strip->position.($piece === 0 ? '' : chr(ord('a') + $piece)),
-            $face->id,
-            $strip,
-            $metal->outline,
-            $blank,
-            $sheet,
-            $cutLeft,
-            $cutRight,
-            $ripped && $metal->outline->bounds()->width() < $strip->cover - Tolerance::LENGTH ? $metal->outline->bounds()->width() : null,
-            $bounds->height(),
-            min($sides),
-            $order->of($bounds->height()),
-            $metal->holes,
-        );
+        return Panel::cut($face->id, $strip, $metal, $blank->outline, $sheet, $cutLeft, $cutRight, $ripped && $width < $strip->cover - Tolerance::LENGTH ? $width : null, $order);
     }
 
     /**
@@ -91,17 +84,17 @@ final readonly class Cutter
      *
      * @param  list<Region>  $face
      */
-    private function piece(array $face, float $left, float $right, int $piece, Region $metal): ?Polygon
+    private function piece(array $face, float $left, float $right, int $piece, Region $metal): ?Region
     {
         $pieces = $this->upTheSlope($this->strip($face, $left, $right));
         $inside = $metal->outline->insidePoint();
         foreach ($pieces as $one) {
             if ($one->outline->contains($inside)) {
-                return $one->outline;
+                return $one;
             }
         }
 
-        return $pieces === [] ? null : $pieces[min($piece, count($pieces) - 1)]->outline;
+        return $pieces === [] ? null : $pieces[min($piece, count($pieces) - 1)];
     }
 
     /**
@@ -146,18 +139,5 @@ final readonly class Cutter
         usort($pieces, static fn (Region $a, Region $b): int => $a->outline->bounds()->bottom <=> $b->outline->bounds()->bottom);
 
         return $pieces;
-    }
-
-    /** Length of the sheet along the line u; 0 where it runs to a point. */
-    private function sideLength(Polygon $sheet, float $u): float
-    {
-        $on = [];
-        foreach ($sheet->corners as $corner) {
-            if (abs($corner->u - $u) < Tolerance::LENGTH) {
-                $on[] = $corner->v;
-            }
-        }
-
-        return $on === [] ? 0.0 : max($on) - min($on);
     }
 }

@@ -30,4 +30,10 @@ final readonly class OrderLength
     {
         return max($blank, Rounding::Up->toStep($blank + $this->extra, $this->step));
     }
+
+    /** @param  float  $most order length, inches; the longest blank that is ordered at no more */
+    public function longestBlank(float $most): float
+    {
+        return Rounding::Down->toStep($most, $this->step) - $this->extra;
+    }
 }

@@ -32,21 +32,12 @@ final readonly class EdgeMover
     public function leaves(Polygon $outline, array $outward, Point $point): bool
     {
         foreach ($outward as $side => $out) {
-            if ($out < 0.0 && $this->distance($point, $outline->corner($side), $outline->corner($side + 1)) < -$out - Tolerance::ON_LINE) {
+            if ($out < 0.0 && $point->distanceToLine($outline->corner($side), $outline->corner($side + 1)) < -$out - Tolerance::ON_LINE) {
                 return false;
             }
         }
 
         return true;
-    }
-
-    private function distance(Point $point, Point $from, Point $to): float
-    {
-        $length = max(Tolerance::LENGTH, $from->distanceTo($to));
-        $share = (($point->u - $from->u) * ($to->u - $from->u) + ($point->v - $from->v) * ($to->v - $from->v)) / $length ** 2;
-        $share = max(0.0, min(1.0, $share));
-
-        return $point->distanceTo(new Point($from->u + $share * ($to->u - $from->u), $from->v + $share * ($to->v - $from->v)));
     }
 
     /**

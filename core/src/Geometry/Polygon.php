@@ -83,6 +83,12 @@ final readonly class Polygon
         return new self(array_reverse(array_map(static fn (Point $p): Point => $p->mirrored(), $this->corners)));
     }
 
+    /** The same outline with u and v changed over, still running the same way round. */
+    public function transposed(): self
+    {
+        return new self(array_reverse(array_map(static fn (Point $p): Point => new Point($p->v, $p->u), $this->corners)));
+    }
+
     public function moved(float $du, float $dv): self
     {
         return new self(array_map(static fn (Point $p): Point => new Point($p->u + $du, $p->v + $dv), $this->corners));

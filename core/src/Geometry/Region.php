@@ -57,6 +57,17 @@ final readonly class Region
         return new self($this->outline->mirrored(), array_map(static fn (Polygon $hole): Polygon => $hole->mirrored(), $this->holes));
     }
 
+    /** The same region with u and v changed over. */
+    public function transposed(): self
+    {
+        return new self($this->outline->transposed(), array_map(static fn (Polygon $hole): Polygon => $hole->transposed(), $this->holes));
+    }
+
+    public function moved(float $du, float $dv): self
+    {
+        return new self($this->outline->moved($du, $dv), array_map(static fn (Polygon $hole): Polygon => $hole->moved($du, $dv), $this->holes));
+    }
+
     /** Square inches. */
     public function area(): float
     {

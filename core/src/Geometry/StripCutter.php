@@ -30,6 +30,20 @@ final readonly class StripCutter
         );
     }
 
+    /** @return list<Region> the pieces between two lines square to the strips */
+    public function across(Region $region, float $bottom, float $top): array
+    {
+        $pieces = [$region->transposed()];
+        if ($bottom > -INF) {
+            $pieces = array_merge(...array_map(fn (Region $piece): array => $this->rightOf($piece, $bottom), $pieces));
+        }
+        if ($top < INF) {
+            $pieces = array_merge(...array_map(fn (Region $piece): array => $this->leftOf($piece, $top), $pieces));
+        }
+
+        return array_map(static fn (Region $piece): Region => $piece->transposed(), $pieces);
+    }
+
     /** @return list<Region> */
     public function rightOf(Region $region, float $u): array
     {

@@ -9,7 +9,7 @@ final readonly class LayoutChoice
 {
     /**
      * @param  bool|null  $fromLeft  one end: which rake gets the full panel; null = the one the panel's hand starts at
-     * @param  float|null  $at  control point: u of the stated place, inches; null = the middle
+     * @param  float|null  $at  control point: u of the stated place, inches; null = the middle. Found: u of a seam where the search once put it; null = where it puts it now
      * @param  bool  $asSeam  control point: a seam there, or a pan's centre
      * @param  float  $nudge  inches the whole grid is moved to the right after the school has placed it
      */
@@ -23,10 +23,10 @@ final readonly class LayoutChoice
     ) {
     }
 
-    /** The same decision with another school and no nudge: what the cards compare. */
-    public function with(SchoolKind $school, ?bool $fromLeft = null): self
+    /** Whether nothing is decided but that the search decides. */
+    public function isLeftToFinder(): bool
     {
-        return new self($school, $fromLeft, $this->at, $this->asSeam, 0.0, false);
+        return $this->school === SchoolKind::Found && $this->at === null;
     }
 
     public function nudged(float $inches): self

@@ -18,6 +18,15 @@ final readonly class LayoutPlanner
     {
     }
 
+    /** u of a module line of the face by this choice, its nudge included; inches. */
+    public function moduleLine(Face $face, LayoutChoice $choice): float
+    {
+        $span = MovedFace::metal($face, $this->profile, $this->vented, $this->rules)->span();
+
+        return $this->school($choice, $span)->moduleLine($span, $this->profile->cover) + $choice->nudge;
+    }
+
+    /** @param  LayoutChoice  $choice  a decided one: what was left to the search says where it put the seams */
     public function lay(Face $face, LayoutChoice $choice): FaceLayout
     {
         $metal = MovedFace::metal($face, $this->profile, $this->vented, $this->rules);
@@ -33,7 +42,7 @@ final readonly class LayoutPlanner
         }
         $first = $strips[0];
         $last = $strips[count($strips) - 1];
-        $narrowest = max($this->rules->number('layout.narrowestRip'), $cover * $this->rules->number('layout.narrowestRipShare'));
+        $narrowest = Finder\FaceCost::narrowestRip($this->profile, $this->rules);
         $leftRip = Tolerance::same($first->left, $first->moduleLeft) || ! $this->endsAtRake($metal, $first, true) ? null : $first->width();
         $rightRip = Tolerance::same($last->right, $last->moduleRight()) || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
 
@@ -73,6 +82,7 @@ final readonly class LayoutPlanner
             SchoolKind::CentreSeam => new CentreLine(true),
             SchoolKind::CentrePan => new CentreLine(false),
             SchoolKind::ControlPoint => new ControlPoint($choice->at ?? $span->middle(), $choice->asSeam),
+            SchoolKind::Found => new FoundLine($choice->at ?? $span->middle()),
         };
     }
 

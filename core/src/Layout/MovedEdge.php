@@ -12,11 +12,16 @@ use Imbrex\Core\Geometry\Tolerance;
 /** One side of a moved face: its kind, what its detail asks, and where it runs; counter-clockwise, inches. */
 final readonly class MovedEdge
 {
+    /**
+     * @param  int  $loop  of the face the side belongs to, `$side` which of its sides; a loop beyond the face's own is an opening's
+     */
     public function __construct(
         public EdgeKind $kind,
         public EdgeAllowance $allowance,
         public Point $from,
         public Point $to,
+        public int $loop = 0,
+        public int $side = 0,
     ) {
     }
 

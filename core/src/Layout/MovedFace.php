@@ -21,10 +21,10 @@ final readonly class MovedFace
 {
     /**
      * @param  list<Region>  $regions  none where moving leaves nothing, several where a narrow waist parts
-     * @param  list<Polygon>  $loops  of the face with every side moved, tangled as they may be
-     * @param  list<list<EdgeAllowance>>  $allowances of side i of each loop of the face
+     * @param  list<Polygon>  $loops  of the face and of its openings, with every side moved, tangled as they may be
+     * @param  list<FaceLoop>  $origin  the same loops where they were
      */
-    private function __construct(public array $regions, private array $loops, private Face $face, private array $allowances)
+    private function __construct(public array $regions, private array $loops, private array $origin)
     {
     }
 
@@ -43,23 +43,13 @@ final readonly class MovedFace
     private static function moved(Face $face, Profile $profile, bool $vented, RuleSet $rules, float $hems): self
     {
         $mover = new EdgeMover;
-        $loops = [];
-        $allowances = [];
-        $outward = [];
-        foreach ($face->region()->loops() as $number => $loop) {
-            $own = [];
-            foreach ($face->edgesOfLoop($number) as $side => $kind) {
-                // Metal lies to the left of a side, so one that runs to the right is at the panels' low end.
-                $own[] = EdgeAllowance::of($kind, $profile->family, $vented, $rules, $loop->corner($side + 1)->u > $loop->corner($side)->u);
-            }
-            $outward[$number] = array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $own);
-            $loops[] = $mover->move($loop, $outward[$number]);
-            $allowances[] = $own;
-        }
-
-        $left = static function (Region $region) use ($face, $mover, $outward): bool {
-            foreach ($face->region()->loops() as $number => $loop) {
-                if (! $mover->leaves($loop, $outward[$number], $region->outline->insidePoint())) {
+        $origin = FaceLoop::of($face, $profile, $vented, $rules);
+        $outward = array_map(static fn (FaceLoop $loop): array => array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $loop->allowances), $origin);
+        $loops = array_map(static fn (FaceLoop $loop, array $out): Polygon => $mover->move($loop->outline, $out), $origin, $outward);
+        $left = static function (Region $region) use ($origin, $mover, $outward): bool {
+            $inside = $region->outline->insidePoint();
+            foreach ($origin as $number => $loop) {
+                if (! $mover->leaves($loop->outline, $outward[$number], $inside)) {
                     return false;
                 }
             }
@@ -67,7 +57,7 @@ final readonly class MovedFace
             return true;
         };
 
-        return new self(array_values(array_filter((new Untangler)->untangle($loops), $left)), $loops, $face, $allowances);
+        return new self(array_values(array_filter((new Untangler)->untangle($loops), $left)), $loops, $origin);
     }
 
     public function span(): Span
@@ -87,7 +77,7 @@ final readonly class MovedFace
     public function edges(): array
     {
         $edges = [];
-        foreach ($this->face->region()->loops() as $number => $loop) {
+        foreach ($this->origin as $number => $loop) {
             array_push($edges, ...$this->edgesOf($number, $loop, $this->loops[$number]->corners));
         }
 
@@ -98,20 +88,20 @@ final readonly class MovedFace
      * @param  list<Point>  $corners  of the moved loop
      * @return list<MovedEdge>
      */
-    private function edgesOf(int $number, Polygon $loop, array $corners): array
+    private function edgesOf(int $number, FaceLoop $loop, array $corners): array
     {
         $edges = [];
         $n = count($corners);
         // Sides in one line leave a step, which adds a corner: follow the sides by their direction.
         $at = 0;
-        foreach ($this->face->edgesOfLoop($number) as $side => $kind) {
-            $a = $loop->corner($side);
-            $b = $loop->corner($side + 1);
+        foreach ($loop->kinds as $side => $kind) {
+            $a = $loop->outline->corner($side);
+            $b = $loop->outline->corner($side + 1);
             for ($tried = 0; $tried < $n; $tried++) {
                 $from = $corners[($at + $tried) % $n];
                 $to = $corners[($at + $tried + 1) % $n];
                 if ($this->sameDirection($a, $b, $from, $to)) {
-                    $edges[] = new MovedEdge($kind, $this->allowances[$number][$side], $from, $to);
+                    $edges[] = new MovedEdge($kind, $loop->allowances[$side], $from, $to, $number, $side);
                     $at += $tried + 1;
                     break;
                 }

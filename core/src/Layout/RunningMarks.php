@@ -6,6 +6,7 @@ namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
 
@@ -22,10 +23,39 @@ final readonly class RunningMarks
         return $this->along($face, $layout, static fn (EdgeKind $kind): bool => $kind === EdgeKind::Eave);
     }
 
-    /** @return list<RunningMark> from left to right, along ridge, peak or headwall */
-    public function alongHead(Face $face, FaceLayout $layout): array
+    /**
+     * Along ridge, peak or headwall. Each seam at a ridge knows the seam it meets on the other side.
+     *
+     * @param  list<Tie>  $ties  of the face, looked at from it
+     * @param  array<string, FaceLayout>  $layouts  of the faces across them
+     * @return list<RunningMark> from left to right
+     */
+    public function alongHead(Face $face, FaceLayout $layout, array $ties = [], array $layouts = []): array
     {
-        return $this->along($face, $layout, static fn (EdgeKind $kind): bool => $kind->isHighEnd());
+        return array_map(
+            fn (RunningMark $mark): RunningMark => $mark->kind === RunningMarkKind::Rake ? $mark : $this->met($mark, $layout->control + $mark->distance, $ties, $layouts),
+            $this->along($face, $layout, static fn (EdgeKind $kind): bool => $kind->isHighEnd()),
+        );
+    }
+
+    /**
+     * @param  list<Tie>  $ties
+     * @param  array<string, FaceLayout>  $layouts
+     */
+    private function met(RunningMark $mark, float $u, array $ties, array $layouts): RunningMark
+    {
+        foreach ($ties as $tie) {
+            $theirs = $layouts[$tie->other] ?? null;
+            if ($theirs === null || $theirs->seams === [] || $u < $tie->low - Tolerance::LENGTH || $u > $tie->high + Tolerance::LENGTH) {
+                continue;
+            }
+            $w = $tie->across($u);
+            $nearest = array_reduce($theirs->seams, static fn (?float $best, float $seam): float => $best === null || abs($seam - $w) < abs($best - $w) ? $seam : $best);
+
+            return $mark->meeting($tie->other, $nearest - $theirs->control, abs($nearest - $w));
+        }
+
+        return $mark;
     }
 
     /**

@@ -12,4 +12,6 @@ enum SchoolKind: string
     case CentreSeam = 'centre-seam';
     case CentrePan = 'centre-pan';
     case ControlPoint = 'control-point';
+    /** Where the search puts the seams: at the least cost by the house's weights. */
+    case Found = 'found';
 }

@@ -9,6 +9,7 @@ final readonly class Order
 {
     /**
      * @param  list<OrderLine>  $lines  longest first
+     * @param  int  $pieces  sheets; two panels may come out of one
      * @param  float  $coilFeet  running length of coil when panels are formed on site
      * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
      */

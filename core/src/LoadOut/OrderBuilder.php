@@ -6,6 +6,7 @@ namespace Imbrex\Core\LoadOut;
 
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Cutting\Pairing;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Rules\RuleSet;
@@ -19,21 +20,22 @@ final readonly class OrderBuilder
     }
 
     /** @param  list<Panel>  $panels */
-    public function build(array $panels): Order
+    public function build(array $panels, ?Pairing $pairing = null): Order
     {
         $groups = [];
-        foreach ($panels as $panel) {
-            $groups[Rounding::Nearest->steps($panel->orderLength, Tolerance::SAME_CUT)][] = $panel;
+        $length = 0.0;
+        foreach ($this->sheets($panels, $pairing ?? Pairing::none()) as $sheet) {
+            $groups[Rounding::Nearest->steps($sheet[0], Tolerance::SAME_CUT)][] = $sheet;
+            $length += $sheet[0];
         }
         krsort($groups);
         $lines = array_map($this->line(...), array_values($groups));
-        $length = array_sum(array_map(static fn (Panel $p): float => $p->orderLength, $panels));
         $covered = array_sum(array_map(fn (Panel $p): float => $this->flatArea($p), $panels));
         $area = $this->squareFeet($length);
 
         return new Order(
             $lines,
-            count($panels),
+            array_sum(array_map(static fn (OrderLine $line): int => $line->quantity, $lines)),
             $length / 12.0,
             $this->profile->coil,
             $area,
@@ -42,10 +44,36 @@ final readonly class OrderBuilder
         );
     }
 
-    /** @param  non-empty-list<Panel>  $panels */
-    private function line(array $panels): OrderLine
+    /**
+     * What is ordered for them: a sheet each, or one for two that share it, where the lower one stands in the list.
+     *
+     * @param  list<Panel>  $panels
+     * @return list<array{float, non-empty-list<Panel>}> order length, and the panels that come out of it
+     */
+    private function sheets(array $panels, Pairing $pairing): array
     {
-        $length = $panels[0]->orderLength;
+        $byId = [];
+        foreach ($panels as $panel) {
+            $byId[$panel->id] = $panel;
+        }
+        $sheets = [];
+        foreach ($panels as $panel) {
+            $pair = $pairing->of($panel->id);
+            if ($pair === null) {
+                $sheets[] = [$panel->orderLength, [$panel]];
+            } elseif ($pair->lower === $panel->id) {
+                $sheets[] = [$pair->orderLength, [$panel, $byId[$pair->upper]]];
+            }
+        }
+
+        return $sheets;
+    }
+
+    /** @param  non-empty-list<array{float, non-empty-list<Panel>}>  $sheets  of one length */
+    private function line(array $sheets): OrderLine
+    {
+        $length = $sheets[0][0];
+        $panels = array_merge(...array_map(static fn (array $sheet): array => $sheet[1], $sheets));
         $each = $this->squareFeet($length);
         $pounds = $each * $this->material->poundsPerSquareFoot($this->gauge);
 
@@ -53,11 +81,11 @@ final readonly class OrderBuilder
             $this->profile->key,
             $this->profile->hand->value,
             $length,
-            count($panels),
+            count($sheets),
             count(array_filter($panels, static fn (Panel $p): bool => $p->rip !== null)),
             array_map(static fn (Panel $p): string => $p->id, $panels),
-            $each * count($panels),
-            $pounds * count($panels),
+            $each * count($sheets),
+            $pounds * count($sheets),
             $pounds,
             max(1, (int) ceil($length / $this->rules->number('load.handHold'))),
         );

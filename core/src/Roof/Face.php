@@ -20,6 +20,7 @@ final readonly class Face
      * @param  list<list<EdgeKind>>  $holeEdges  by hole
      * @param  string|null  $block  id of the block it belongs to; null for a measured plane
      * @param  FaceFrame|null  $frame  where it lies over the plan
+     * @param  list<Opening>  $openings  what comes through it
      */
     public function __construct(
         public string $id,
@@ -31,7 +32,14 @@ final readonly class Face
         public array $holeEdges = [],
         public ?string $block = null,
         public ?FaceFrame $frame = null,
+        public array $openings = [],
     ) {
+    }
+
+    /** @param  list<Opening>  $openings */
+    public function with(array $openings): self
+    {
+        return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $openings);
     }
 
     public function region(): Region

@@ -20,12 +20,15 @@ final readonly class RoofBuilder
     /**
      * @param  list<PlaneSurvey>  $surveys
      * @param  list<Block>  $blocks
+     * @param  list<Opening>  $openings
      */
-    public function build(array $surveys, array $blocks): Roof
+    public function build(array $surveys, array $blocks, array $openings = []): Roof
     {
         $built = (new BlockRoofBuilder($this->rules))->build($blocks);
         $ends = array_map(static fn (Block $block): float => $block->footprint()->bounds()->right + self::APART, $blocks);
 
-        return $built->with((new PlaneRoofBuilder($this->rules))->build($surveys, $ends === [] ? 0.0 : max($ends)));
+        $roof = $built->with((new PlaneRoofBuilder($this->rules))->build($surveys, $ends === [] ? 0.0 : max($ends)));
+
+        return (new OpeningPlacer)->place($roof, $openings);
     }
 }

@@ -15,7 +15,7 @@ final class HouseRules
     {
         if (self::$all === null) {
             self::$all = [];
-            foreach ([...self::survey(), ...self::roof(), ...self::layout(), ...self::edges(), ...self::cutting(), ...self::order()] as $rule) {
+            foreach ([...self::survey(), ...self::roof(), ...self::openings(), ...self::layout(), ...self::finder(), ...self::edges(), ...self::cutting(), ...self::order()] as $rule) {
                 self::$all[$rule->key] = $rule;
             }
         }
@@ -57,10 +57,45 @@ final class HouseRules
         ];
     }
 
+    /**
+     * How far metal keeps from what comes through the roof, and how much flat pan a boot wants round a pipe.
+     *
+     * @return list<HouseRule>
+     */
+    private static function openings(): array
+    {
+        $clear = static fn (string $key, float $default): HouseRule => HouseRule::number("opening.$key", RuleUnit::Inches, $default, 0.0, 24.0);
+
+        return [
+            $clear('skylight.below', 3.0), $clear('skylight.above', 4.0), $clear('skylight.beside', 0.375), $clear('skylight.besideCorrugated', 6.0),
+            $clear('chimney.below', 0.5), $clear('chimney.above', 4.0), $clear('chimney.beside', 0.5),
+            $clear('curb.below', 0.5), $clear('curb.above', 4.0), $clear('curb.beside', 0.5),
+            HouseRule::number('opening.bootFlange', RuleUnit::Inches, 1.5, 0.5, 6.0),
+            HouseRule::number('opening.bootClear', RuleUnit::Inches, 1.0, 0.0, 6.0),
+            HouseRule::number('opening.flatBeside', RuleUnit::Inches, 3.0, 0.0, 12.0),
+            HouseRule::number('opening.cornerClear', RuleUnit::Inches, 1.0, 0.0, 12.0),
+        ];
+    }
+
+    /**
+     * What the layout search counts for each thing one would rather not have.
+     *
+     * @return list<HouseRule>
+     */
+    private static function finder(): array
+    {
+        $weight = static fn (string $key, float $default): HouseRule => HouseRule::number("finder.$key", RuleUnit::Points, $default, 0.0, 10000.0);
+
+        return [
+            $weight('narrowRip', 200.0), $weight('keepOut', 60.0), $weight('unmatchedSeam', 6.0), $weight('panel', 10.0), $weight('metal', 1.0), $weight('cut', 2.0), $weight('unevenEnds', 4.0), $weight('oddStart', 1.0),
+        ];
+    }
+
     /** @return list<HouseRule> */
     private static function layout(): array
     {
         return [
+            HouseRule::number('layout.valleyPointClear', RuleUnit::Inches, 2.0, 0.0, 12.0),
             HouseRule::number('layout.narrowestRip', RuleUnit::Inches, 4.0, 1.0, 12.0),
             HouseRule::number('layout.narrowestRipShare', RuleUnit::Share, 1 / 3, 0.1, 0.75),
             HouseRule::number('layout.checkMarkEvery', RuleUnit::Count, 4.0, 1.0, 10.0),
@@ -113,6 +148,16 @@ final class HouseRules
             HouseRule::number('cut.notchBack', RuleUnit::Inches, 1.0, 0.5, 2.0),
             HouseRule::number('cut.notchTab', RuleUnit::Inches, 0.75, 0.25, 1.5),
             HouseRule::number('cut.panTurnUp', RuleUnit::Inches, 1.0, 0.5, 2.0),
+            HouseRule::choice('cut.hemSchool', ['square', 'quick']),
+            HouseRule::number('cut.leastTip', RuleUnit::Inches, 4.0, 1.0, 12.0),
+            HouseRule::number('cut.cleatFlange', RuleUnit::Inches, 1.5, 0.5, 4.0),
+            HouseRule::choice('cut.overLong', ['lap', 'report']),
+            HouseRule::number('cut.endLap', RuleUnit::Inches, 6.0, 4.0, 24.0),
+            HouseRule::number('cut.endLapLowSlope', RuleUnit::Inches, 12.0, 4.0, 36.0),
+            HouseRule::number('cut.endLapStagger', RuleUnit::Inches, 24.0, 0.0, 120.0),
+            HouseRule::number('cut.endLapClear', RuleUnit::Inches, 24.0, 0.0, 120.0),
+            HouseRule::choice('cut.pairs', ['one-sheet', 'apart']),
+            HouseRule::number('cut.kerf', RuleUnit::Inches, 0.125, 0.0, 2.0),
         ];
     }
 

@@ -14,5 +14,6 @@ enum RuleUnit: string
     case RiseIn12 = 'in 12';
     case Money = 'money';
     case MoneyPerInch = 'money per in';
+    case Points = 'points';
     case Choice = 'choice';
 }

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Imbrex\Core\Cutting\Correction;
+use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\Line;
+use Imbrex\Core\Cutting\Mark;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Face;
+
+/** What Cuts shows: every piece in the order of laying, and the card of one. */
+final readonly class CutsSlice
+{
+    public function __construct(private PlanWriter $writer, private Planner $planner)
+    {
+    }
+
+    /**
+     * @param  string|null  $pick  a panel; the first where null or unknown
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $panel = $plan->panel((string) $pick) ?? $plan->panels[0] ?? null;
+        $face = $panel === null ? null : $plan->face($panel->face);
+        $profile = $plan->job->system->profile;
+
+        return [
+            'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->roof->faces),
+            'concealed' => $profile->family->isConcealed(),
+            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->inOrderOfLaying()),
+            'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
+            'pairing' => $this->writer->pairing($plan),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $plan->job->corrections),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'cut.')))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function piece(Plan $plan, Panel $p): array
+    {
+        return [
+            'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
+            'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
+            'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
+            'done' => isset($plan->job->cut[$p->id]), 'corrected' => $p->corrections !== [],
+            'pairedWith' => $plan->pairing->of($p->id)?->partner($p->id),
+        ];
+    }
+
+    /** @return array<string, mixed> both views, and what goes with the piece */
+    private function card(Plan $plan, Face $face, Panel $panel): array
+    {
+        $maker = $this->planner->cardMaker($plan);
+        $card = $maker->card($face, $panel);
+        $pair = $plan->pairing->of($panel->id);
+
+        return [
+            'back' => self::cardView($card),
+            'face' => self::cardView($card->flipped()),
+            'pair' => $pair === null ? null : $this->writer->pair($pair),
+            'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->roof->edge($edge)?->kind->value], $this->planner->angledEdges($plan, $face, $panel))),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $panel->corrections),
+            'chalk' => array_values(array_filter($this->writer->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], $this->planner->angledEdges($plan, $face, $panel), true))),
+            'hems' => $maker->hems($face, $panel),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function correction(Correction $c): array
+    {
+        return ['id' => $c->id, 'face' => $c->face, 'edge' => $c->edge, 'trial' => $c->trial, 'side' => $c->longSide ? 'long' : 'short', 'uphill' => $c->uphill];
+    }
+
+    /** @return array<string, mixed> */
+    public static function cardView(CutCard $card): array
+    {
+        return [
+            'panel' => $card->panel,
+            'width' => $card->width,
+            'length' => $card->length,
+            'orderLength' => $card->orderLength,
+            'outline' => PlanWriter::outline($card->outline),
+            'holes' => array_map(PlanWriter::outline(...), $card->holes),
+            'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
+            'ribs' => $card->ribs,
+            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
+            'hookedRight' => $card->hookedRight,
+            'fromHead' => $card->fromHead,
+            'sides' => $card->sides(),
+            'edgeLengths' => [$card->edgeLength(true), $card->edgeLength(false)],
+        ];
+    }
+}

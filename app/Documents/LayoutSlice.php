@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Layout\RunningMark;
+use Imbrex\Core\Layout\RunningMarks;
+use Imbrex\Core\Layout\RunOut;
+use Imbrex\Core\LayoutAlternative;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Survey\Squareness;
+
+/** What Layout shows: one face with its group, the ways to start compared; and the marks of every face for the crews. */
+final readonly class LayoutSlice
+{
+    /** What the survey says about squareness and closure decides how the end panels are cut. */
+    private const FEEDS_LAYOUT = ['survey.out-of-square', 'survey.hidden-under-rake', 'survey.culprit'];
+
+    public function __construct(private PlanWriter $writer, private Planner $planner)
+    {
+    }
+
+    /**
+     * @param  string|null  $pick  a face; the first where null or unknown
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $face = $plan->face((string) $pick) ?? $plan->roof->faces[0] ?? null;
+        $profile = $plan->job->system->profile;
+
+        return [
+            'faces' => array_map($this->writer->face(...), $plan->roof->faces),
+            'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
+            'system' => ['profile' => $profile->key, 'material' => $plan->job->system->material->key, 'gauge' => $plan->job->system->gauge, 'ridge' => $plan->job->system->ventedRidge ? 'vented' : 'unvented'],
+            'face' => $face === null ? null : $this->laidFace($plan, $face),
+        ];
+    }
+
+    /** @return array<string, mixed> the running marks of every face, as two crews call them out from the control line */
+    public function crew(Plan $plan): array
+    {
+        $profile = $plan->job->system->profile;
+
+        return [
+            'bothWays' => $profile->family->hasEqualLegs() || ! $profile->family->isConcealed(),
+            'runsRight' => $profile->hand->runsLeftToRight(),
+            'checkEvery' => (int) $plan->job->rules->number('layout.checkMarkEvery'),
+            'faces' => array_map(fn (Face $face): array => [
+                'id' => $face->id,
+                'name' => $face->name,
+                'control' => $plan->layouts[$face->id]->control - $plan->layouts[$face->id]->span->left,
+                'panels' => count($plan->layouts[$face->id]->strips),
+                ...$this->marks($plan, $face),
+            ], $plan->roof->faces),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function laidFace(Plan $plan, Face $face): array
+    {
+        $layout = $plan->layouts[$face->id];
+        $group = $plan->groupOf($face->id);
+        $runOut = RunOut::of($face, $this->squareness($plan, $face->id), $plan->job->rules);
+
+        return [
+            'id' => $face->id,
+            'layout' => $this->writer->layout($layout),
+            ...$this->writer->found($plan, $face->id),
+            'group' => $group === null ? null : $this->writer->group($plan, $group),
+            'module' => $group === null ? $layout->control : $group->modules[(int) $group->group->numberOf($face->id)],
+            'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => PlanWriter::outline($p->metal)], $plan->panelsOf($face->id)),
+            'seams' => $layout->seams,
+            ...$this->marks($plan, $face),
+            'alternatives' => array_map(fn (LayoutAlternative $a): array => $this->alternative($plan, $a), $this->planner->alternatives($plan, $face)),
+            'chalk' => $this->writer->chalk($plan, [$face]),
+            'runOut' => $runOut,
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $face->id && (! str_starts_with($f->code, 'survey.') || in_array($f->code, self::FEEDS_LAYOUT, true))))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function alternative(Plan $plan, LayoutAlternative $one): array
+    {
+        $choice = $one->layout->choice;
+
+        return [
+            ...$this->writer->layout($one->layout),
+            'start' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'),
+            'at' => $choice->at,
+            'as' => $choice->asSeam ? 'seam' : 'pan',
+            'place' => $one->option->place,
+            'chosen' => $one->option->chosen,
+            'best' => $one->option->best,
+            'seams' => $one->layout->seams,
+            'squareFeet' => $one->order->squareFeet,
+            'wasteSquareFeet' => $one->order->wasteSquareFeet,
+            'pieces' => $one->order->pieces,
+            'total' => array_sum($one->points),
+            'points' => $one->points,
+            'counts' => (array) $one->option->score,
+            'reasons' => $this->writer->reasons($plan, $one->option->reasons),
+            'findings' => $this->writer->findings($plan, $one->layout->findings),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function marks(Plan $plan, Face $face): array
+    {
+        $layout = $plan->layouts[$face->id];
+        $marks = new RunningMarks($plan->job->rules);
+        $names = array_column($plan->roof->faces, 'name', 'id');
+        $wire = static fn (RunningMark $m): array => [
+            'distance' => $m->distance, 'kind' => $m->kind->value, 'check' => $m->check,
+            'across' => $m->across === null ? null : $names[$m->across], 'theirs' => $m->theirs, 'miss' => $m->miss,
+        ];
+
+        return [
+            'eaveMarks' => array_map($wire, $marks->alongEave($face, $layout)),
+            'headMarks' => array_map($wire, $marks->alongHead($face, $layout, $plan->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $plan->layouts)),
+        ];
+    }
+
+    private function squareness(Plan $plan, string $face): ?Squareness
+    {
+        foreach ($plan->surveys as $survey) {
+            if ($survey->plane->id === $face) {
+                return $survey->squareness;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting;
+
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Tolerance;
+
+/**
+ * A panel's blank as it lies on its sheet, ready to be laid against another: x from the sheet's left edge, y from B,
+ * inches. Legs stay where they are formed, so two blanks share a sheet only with their legs on the same sides.
+ */
+final readonly class Nest
+{
+    /** Two cuts are one when they are parallel to this (in) over the sheet's width. */
+    private const PARALLEL = 1.0 / 32.0;
+
+    /**
+     * @param  float|null  $headSlope  of the angled part of its head, rise up the sheet per inch across; null where square
+     * @param  float|null  $footSlope  the same of its foot
+     */
+    private function __construct(public Panel $panel, public Polygon $outline, public float $width, public float $height, public ?float $headSlope, public ?float $footSlope)
+    {
+    }
+
+    /** Null for a panel that shares no sheet: square, ripped, notched, or cut at more than one angle at one end. */
+    public static function of(Panel $panel, Profile $profile): ?self
+    {
+        if ($panel->cutLeft || $panel->cutRight || $panel->sheetHoles !== []) {
+            return null;
+        }
+        $bounds = $panel->sheet->bounds();
+        $outline = $panel->sheet->moved($profile->leftMetal - $panel->strip->moduleLeft, -$bounds->bottom);
+        $slopes = ['head' => [], 'foot' => []];
+        $n = count($outline->corners);
+        foreach ($outline->corners as $i => $from) {
+            $to = $outline->corner($i + 1);
+            if (self::turns($outline->corner($i + $n - 1), $from, $to) < -Tolerance::SAME_CUT) {
+                return null;
+            }
+            $across = $to->u - $from->u;
+            if (abs($across) > Tolerance::SAME_CUT && abs($to->v - $from->v) > Tolerance::SAME_CUT) {
+                // Metal lies to the left: a side that runs to the right is the foot.
+                $slopes[$across > 0.0 ? 'foot' : 'head'][] = ($to->v - $from->v) / $across;
+            }
+        }
+        if (count($slopes['head']) > 1 || count($slopes['foot']) > 1 || $slopes['head'] === $slopes['foot']) {
+            return null;
+        }
+
+        return new self($panel, $outline, $profile->outToOut(), $bounds->height(), $slopes['head'][0] ?? null, $slopes['foot'][0] ?? null);
+    }
+
+    /** The same blank with the sheet turned end for end. */
+    public function turned(): self
+    {
+        $corners = array_map(fn (Point $p): Point => new Point($this->width - $p->u, $this->height - $p->v), $this->outline->corners);
+
+        return new self($this->panel, Polygon::sound($corners), $this->width, $this->height, $this->footSlope, $this->headSlope);
+    }
+
+    /** Whether the cut that makes this one's head also makes the other's foot. */
+    public function fitsUnder(self $upper): bool
+    {
+        return $this->headSlope !== null && $upper->footSlope !== null && abs($this->headSlope - $upper->footSlope) * $this->width < self::PARALLEL;
+    }
+
+    /**
+     * How far up the sheet the other blank begins when it is pushed down onto this one, a kerf apart.
+     *
+     * @param  float  $kerf  inches square to the cut
+     */
+    public function under(self $upper, float $kerf): float
+    {
+        $along = $kerf * hypot(1.0, $this->headSlope ?? 0.0);
+        $places = array_map(static fn (Point $p): float => $p->u, [...$this->outline->corners, ...$upper->outline->corners]);
+        $up = 0.0;
+        foreach ($places as $x) {
+            $head = $this->level($x, true);
+            $foot = $upper->level($x, false);
+            if ($head !== null && $foot !== null) {
+                $up = max($up, $head - $foot + $along);
+            }
+        }
+
+        return $up;
+    }
+
+    /** Height of the head or the foot at x; null where the blank does not reach. */
+    private function level(float $x, bool $head): ?float
+    {
+        $level = null;
+        foreach ($this->outline->corners as $i => $a) {
+            $b = $this->outline->corner($i + 1);
+            [$low, $high] = [min($a->u, $b->u), max($a->u, $b->u)];
+            if ($x < $low - Tolerance::LENGTH || $x > $high + Tolerance::LENGTH) {
+                continue;
+            }
+            $ends = $high - $low < Tolerance::LENGTH ? [$a->v, $b->v] : [$a->v + ($x - $a->u) / ($b->u - $a->u) * ($b->v - $a->v)];
+            foreach ($ends as $v) {
+                $level = $level === null ? $v : ($head ? max($level, $v) : min($level, $v));
+            }
+        }
+
+        return $level;
+    }
+
+    private static function turns(Point $a, Point $b, Point $c): float
+    {
+        $cross = ($b->u - $a->u) * ($c->v - $b->v) - ($b->v - $a->v) * ($c->u - $b->u);
+
+        return $cross / max(Tolerance::LENGTH, $a->distanceTo($c));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout\Finder;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Layout\MovedFace;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Rules\RuleSet;
+
+/** Where on a face no seam should run: beside curbs, under boots, at valley points, and so near a tip that it cannot hold. */
+final readonly class KeepOuts
+{
+    public function __construct(private RuleSet $rules)
+    {
+    }
+
+    /** @return list<KeepOut> */
+    public function on(Face $face, MovedFace $metal): array
+    {
+        $outs = [];
+        foreach ($face->openings as $opening) {
+            array_push($outs, ...($opening->kind === OpeningKind::Pipe ? [$this->pipe($opening)] : $this->sides($opening)));
+        }
+
+        return [...$outs, ...$this->valleyPoints($face), ...$this->tips($metal)];
+    }
+
+    /**
+     * Where two valleys meet at a point, or one ends at a ridge.
+     *
+     * @return list<float> u, from the left
+     */
+    public static function valleyPointsOf(Face $face): array
+    {
+        $points = [];
+        foreach ($face->region()->loops() as $number => $loop) {
+            foreach ($face->edgesOfLoop($number) as $side => $kind) {
+                if ($kind === EdgeKind::Valley) {
+                    [$a, $b] = [$loop->corner($side), $loop->corner($side + 1)];
+                    $u = $a->v > $b->v ? $a->u : $b->u;
+                    $points[sprintf('%.3f', $u)] = $u;
+                }
+            }
+        }
+        sort($points);
+
+        return $points;
+    }
+
+    /** A boot wants its base and a little more on flat pan. */
+    private function pipe(Opening $pipe): KeepOut
+    {
+        $half = $pipe->width() / 2.0 + $this->rules->number('opening.bootFlange') + $this->rules->number('opening.bootClear');
+        $at = $pipe->centre()->u;
+
+        return new KeepOut('pipe', $pipe->name, $at - $half, $at + $half, $at, $half);
+    }
+
+    /** @return list<KeepOut> */
+    private function sides(Opening $opening): array
+    {
+        $flat = $this->rules->number('opening.flatBeside');
+        $corner = $this->rules->number('opening.cornerClear');
+        $bounds = $opening->outline->bounds();
+
+        return [
+            new KeepOut('beside', $opening->name, $bounds->left - $flat, $bounds->left + $corner, $bounds->left, $flat),
+            new KeepOut('beside', $opening->name, $bounds->right - $corner, $bounds->right + $flat, $bounds->right, $flat),
+        ];
+    }
+
+    /** @return list<KeepOut> */
+    private function valleyPoints(Face $face): array
+    {
+        $clear = $this->rules->number('layout.valleyPointClear');
+
+        return $clear <= 0.0 ? [] : array_map(static fn (float $u): KeepOut => new KeepOut('valley-point', '', $u - $clear, $u + $clear, $u, $clear), self::valleyPointsOf($face));
+    }
+
+    /**
+     * Corners where the metal runs out sideways to a point: at hips and valleys, not beside a rake.
+     *
+     * @return list<KeepOut>
+     */
+    private function tips(MovedFace $metal): array
+    {
+        $least = $this->rules->number('cut.leastTip');
+        $outs = [];
+        foreach ($metal->regions as $region) {
+            $n = count($region->outline->corners);
+            foreach ($region->outline->corners as $i => $corner) {
+                [$before, $after] = [$region->outline->corner($i + $n - 1), $region->outline->corner($i + 1)];
+                // Counter-clockwise: a corner that juts out to the left is come to from above, one to the right from below.
+                $convex = ($corner->u - $before->u) * ($after->v - $corner->v) - ($corner->v - $before->v) * ($after->u - $corner->u) > 0.0;
+                if ($convex && min($before->u, $after->u) > $corner->u + Tolerance::ON_LINE) {
+                    $outs[] = new KeepOut('tip', '', $corner->u, $corner->u + $least, $corner->u, $least);
+                } elseif ($convex && max($before->u, $after->u) < $corner->u - Tolerance::ON_LINE) {
+                    $outs[] = new KeepOut('tip', '', $corner->u - $least, $corner->u, $corner->u, $least);
+                }
+            }
+        }
+
+        return $outs;
+    }
+}

@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout\Finder;
+
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutPlanner;
+use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Rules\RuleSet;
+
+/**
+ * Finds where the seams of tied faces fall at the least cost by the house's weights, keeps what a person chose or
+ * pinned, and compares the ways to start a face. One finder serves one roof; it keeps what it has worked out.
+ */
+final class LayoutFinder
+{
+    /** So many ways are shown side by side, the chosen one among them. */
+    private const HANDFUL = 7;
+
+    /** Starts at the same place to this (in) are one. */
+    private const SAME = 1e-4;
+
+    private readonly LayoutPlanner $planner;
+
+    private readonly Weights $weights;
+
+    /** @var list<FaceGroup> */
+    private readonly array $groups;
+
+    /** @var array<string, list<FaceCost>> */
+    private array $costs = [];
+
+    /** @var array<string, list<list<Start>>> */
+    private array $starts = [];
+
+    /** @var array<string, GroupSearch> */
+    private array $searches = [];
+
+    public function __construct(Roof $roof, private readonly Profile $profile, private readonly bool $vented, private readonly RuleSet $rules)
+    {
+        $this->planner = new LayoutPlanner($profile, $vented, $rules);
+        $this->weights = Weights::by($rules);
+        $this->groups = (new TieFinder($profile->cover))->groups($roof);
+    }
+
+    public function weights(): Weights
+    {
+        return $this->weights;
+    }
+
+    /**
+     * @param  array<string, LayoutChoice>  $chosen  by face id
+     * @return list<GroupLayout>
+     */
+    public function settle(array $chosen): array
+    {
+        return array_map(fn (FaceGroup $group): GroupLayout => $this->settleGroup($group, $chosen), $this->groups);
+    }
+
+    /**
+     * The best handful of ways to lay out a face, the best first; each with the rest of its group as good as it can be
+     * beside it and beside whatever is pinned.
+     *
+     * @param  array<string, LayoutChoice>  $chosen  by face id
+     * @return list<LayoutOption>
+     */
+    public function options(Face $face, GroupLayout $now, array $chosen): array
+    {
+        $group = $now->group;
+        $number = (int) $group->numberOf($face->id);
+        $pins = [];
+        foreach ($now->decided as $i => $decided) {
+            if ($decided === 'pinned' && $i !== $number) {
+                $pins[$i] = $now->modules[$i];
+            }
+        }
+        $current = $now->choices[$number];
+        $options = [new LayoutOption($current, $this->placeOf($group, $number, $current), $now->modules, $now->score, $now->reasons, true, false)];
+        foreach ([null, ...$this->startsOf($group)[$number]] as $start) {
+            $same = $start === null ? [] : array_filter($options, fn (LayoutOption $o): bool => $this->sameLines($o->modules[$number], $start->module));
+            if ($start !== null && ($same !== [] || $this->isSameStart($start->choice, $current))) {
+                continue;
+            }
+            $found = $this->search($group)->best($pins + ($start === null ? [] : [$number => $start->module]));
+            $module = $found->modules[$number];
+            $known = $this->startAt($group, $number, $module);
+            if ($start === null && ($known !== null || $this->sameLines($module, $now->modules[$number]))) {
+                // The best of all is one of the ways to start, or what is chosen: it will be found under that name.
+                continue;
+            }
+            $options[] = new LayoutOption(
+                $start->choice ?? new LayoutChoice(SchoolKind::Found, at: $module),
+                $start->place ?? null,
+                $found->modules,
+                $this->score($group, $found->modules),
+                $this->reasoner($group)->reasons($found->modules),
+                false,
+                false,
+            );
+        }
+
+        return $this->handful($options);
+    }
+
+    /**
+     * @param  array<string, LayoutChoice>  $chosen
+     */
+    private function settleGroup(FaceGroup $group, array $chosen): GroupLayout
+    {
+        $fixed = [];
+        $decided = [];
+        foreach ($group->faces as $i => $face) {
+            $choice = $chosen[$face->id] ?? null;
+            $decided[] = match (true) {
+                $choice === null || $choice->isLeftToFinder() => 'found',
+                $choice->pinned => 'pinned',
+                default => 'chosen',
+            };
+            if ($choice !== null && $decided[$i] !== 'found') {
+                $fixed[$i] = $this->planner->moduleLine($face, $choice);
+            }
+        }
+        $found = $this->search($group)->best($fixed);
+        $choices = [];
+        foreach ($group->faces as $i => $face) {
+            $choices[] = isset($fixed[$i]) ? $chosen[$face->id] : ($this->startAt($group, $i, $found->modules[$i])->choice ?? new LayoutChoice(SchoolKind::Found, at: $found->modules[$i]));
+        }
+        $free = array_filter($fixed, static fn (int $i): bool => $decided[$i] !== 'pinned', ARRAY_FILTER_USE_KEY);
+
+        return new GroupLayout(
+            $group,
+            $found->modules,
+            $choices,
+            $decided,
+            $this->score($group, $found->modules),
+            $this->reasoner($group)->reasons($found->modules),
+            $found->proven,
+            in_array('pinned', $decided, true) ? $this->score($group, $this->search($group)->best($free)->modules) : null,
+        );
+    }
+
+    /** @param  list<float>  $modules */
+    private function score(FaceGroup $group, array $modules): Score
+    {
+        $score = new Score(0, 0, $this->reasoner($group)->unmatched($modules), 0, 0.0, 0);
+        foreach ($this->costsOf($group) as $number => $cost) {
+            $score = $score->with($cost->score($modules[$number]));
+        }
+
+        return $score;
+    }
+
+    /**
+     * @param  non-empty-list<LayoutOption>  $options
+     * @return list<LayoutOption>
+     */
+    private function handful(array $options): array
+    {
+        $totals = array_map(fn (LayoutOption $o): float => $o->score->total($this->weights), $options);
+        $least = min($totals);
+        $options = array_map(static fn (LayoutOption $o, float $total): LayoutOption => $o->marked($total <= $least + self::SAME), $options, $totals);
+        // A stable sort keeps the order of the schools between equals.
+        array_multisort(array_map(static fn (float $t): float => round($t, 3), $totals), array_keys($options), $options);
+        $kept = array_slice($options, 0, self::HANDFUL);
+        foreach ($options as $option) {
+            if ($option->chosen && ! in_array($option, $kept, true)) {
+                $kept[count($kept) - 1] = $option;
+            }
+        }
+
+        return $kept;
+    }
+
+    private function search(FaceGroup $group): GroupSearch
+    {
+        $starts = $this->startsOf($group);
+
+        return $this->searches[$group->id()] ??= new GroupSearch(
+            $group,
+            $this->costsOf($group),
+            array_map(static fn (array $own): array => array_map(static fn (Start $s): float => $s->module, $own), $starts),
+            $this->weights,
+            $this->profile->cover,
+        );
+    }
+
+    private function reasoner(FaceGroup $group): Reasoner
+    {
+        return new Reasoner($group, $this->costsOf($group), $this->profile->cover);
+    }
+
+    /** @return list<FaceCost> */
+    private function costsOf(FaceGroup $group): array
+    {
+        return $this->costs[$group->id()] ??= array_map(fn (Face $face): FaceCost => new FaceCost($face, $this->profile, $this->vented, $this->rules, $this->weights), $group->faces);
+    }
+
+    /** @return list<list<Start>> by number of face */
+    private function startsOf(FaceGroup $group): array
+    {
+        return $this->starts[$group->id()] ??= array_map($this->startsOfFace(...), $group->faces, $this->costsOf($group));
+    }
+
+    /** @return list<Start> the ways a roofer could start this face */
+    private function startsOfFace(Face $face, FaceCost $cost): array
+    {
+        $choices = [];
+        if ($cost->leftRake && $cost->rightRake) {
+            $choices[] = [new LayoutChoice(SchoolKind::Balanced), null];
+        }
+        // The rake the panel's hand starts at comes first.
+        $rakes = $this->profile->hand->runsLeftToRight() ? [true, false] : [false, true];
+        foreach ($rakes as $left) {
+            if ($left ? $cost->leftRake : $cost->rightRake) {
+                $choices[] = [new LayoutChoice(SchoolKind::OneEnd, $left), null];
+            }
+        }
+        $choices[] = [new LayoutChoice(SchoolKind::CentreSeam), null];
+        $choices[] = [new LayoutChoice(SchoolKind::CentrePan), null];
+        $points = KeepOuts::valleyPointsOf($face);
+        foreach ($points as $u) {
+            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u, asSeam: false), 'valley-point'];
+            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u), 'valley-point'];
+        }
+        if ($points === []) {
+            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $cost->span->middle()), null];
+        }
+
+        $starts = array_map(fn (array $one): Start => new Start($one[0], $this->planner->moduleLine($face, $one[0]), $one[1]), $choices);
+        $cost->startsAt(array_map(static fn (Start $s): float => $s->module, $starts));
+
+        return $starts;
+    }
+
+    private function startAt(FaceGroup $group, int $number, float $module): ?Start
+    {
+        foreach ($this->startsOf($group)[$number] as $start) {
+            if ($this->sameLines($start->module, $module)) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+
+    private function placeOf(FaceGroup $group, int $number, LayoutChoice $choice): ?string
+    {
+        foreach ($this->startsOf($group)[$number] as $start) {
+            if ($this->isSameStart($start->choice, $choice)) {
+                return $start->place;
+            }
+        }
+
+        return null;
+    }
+
+    private function isSameStart(LayoutChoice $start, LayoutChoice $choice): bool
+    {
+        $hand = $this->profile->hand->runsLeftToRight();
+
+        return $start->school === $choice->school && match ($start->school) {
+            SchoolKind::OneEnd => ($start->fromLeft ?? $hand) === ($choice->fromLeft ?? $hand),
+            SchoolKind::ControlPoint => $start->asSeam === $choice->asSeam && abs(($start->at ?? 0.0) - ($choice->at ?? $start->at ?? 0.0)) < self::SAME,
+            default => true,
+        };
+    }
+
+    private function sameLines(float $a, float $b): bool
+    {
+        $off = fmod(abs($a - $b), $this->profile->cover);
+
+        return min($off, $this->profile->cover - $off) < self::SAME;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout\Finder;
+
+use Imbrex\Core\Layout\LayoutChoice;
+
+/** One way to lay out a face, with the rest of its group as well as it can be then. */
+final readonly class LayoutOption
+{
+    /**
+     * @param  list<float>  $modules  u of a module line, by number of the group's faces
+     * @param  Score  $score  of the whole group
+     * @param  list<Reason>  $reasons
+     * @param  bool  $best  whether nothing scores better
+     */
+    public function __construct(
+        public LayoutChoice $choice,
+        public ?string $place,
+        public array $modules,
+        public Score $score,
+        public array $reasons,
+        public bool $chosen,
+        public bool $best,
+    ) {
+    }
+
+    public function marked(bool $best): self
+    {
+        return new self($this->choice, $this->place, $this->modules, $this->score, $this->reasons, $this->chosen, $best);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout\Finder;
+
+use Imbrex\Core\Rules\RuleSet;
+
+/** What each thing one would rather not have counts for, by house rule; in points. */
+final readonly class Weights
+{
+    public function __construct(
+        public float $narrowRip,
+        public float $keepOut,
+        public float $unmatchedSeam,
+        public float $panel,
+        public float $metal,
+        public float $cut,
+        public float $uneven,
+        public float $odd,
+    ) {
+    }
+
+    public static function by(RuleSet $rules): self
+    {
+        return new self(
+            $rules->number('finder.narrowRip'),
+            $rules->number('finder.keepOut'),
+            $rules->number('finder.unmatchedSeam'),
+            $rules->number('finder.panel'),
+            $rules->number('finder.metal'),
+            $rules->number('finder.cut'),
+            $rules->number('finder.unevenEnds'),
+            $rules->number('finder.oddStart'),
+        );
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Roof;
+
+use Imbrex\Core\Catalogue\Family;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Rules\RuleSet;
+
+/** Something that comes through a face: its outline at the deck in face coordinates, inches. */
+final readonly class Opening
+{
+    /** Corners a round pipe is drawn with. */
+    private const ROUND = 16;
+
+    /**
+     * @param  Polygon  $outline  counter-clockwise
+     * @param  float|null  $below  clear of metal on the down-slope side, `$above` up-slope, `$left` and `$right` beside; null = by house rule
+     */
+    private function __construct(
+        public string $id,
+        public string $face,
+        public OpeningKind $kind,
+        public string $name,
+        public Polygon $outline,
+        private ?float $below,
+        private ?float $above,
+        private ?float $left,
+        private ?float $right,
+    ) {
+    }
+
+    /** @param  float|null  $below  inches kept clear of metal; null = by house rule */
+    public static function outlined(string $id, string $face, OpeningKind $kind, string $name, Polygon $outline, ?float $below = null, ?float $above = null, ?float $left = null, ?float $right = null): self
+    {
+        return new self($id, $face, $kind, $name, $outline, $below, $above, $left, $right);
+    }
+
+    /** @param  float  $diameter  outside, inches */
+    public static function pipe(string $id, string $face, string $name, Point $centre, float $diameter): self
+    {
+        $corners = [];
+        for ($i = 0; $i < self::ROUND; $i++) {
+            $turn = 2.0 * M_PI * $i / self::ROUND;
+            $corners[] = new Point($centre->u + $diameter / 2.0 * cos($turn), $centre->v + $diameter / 2.0 * sin($turn));
+        }
+
+        return new self($id, $face, OpeningKind::Pipe, $name, Polygon::sound($corners), null, null, null, null);
+    }
+
+    public function width(): float
+    {
+        return $this->outline->bounds()->width();
+    }
+
+    public function centre(): Point
+    {
+        $bounds = $this->outline->bounds();
+
+        return new Point(($bounds->left + $bounds->right) / 2.0, ($bounds->bottom + $bounds->top) / 2.0);
+    }
+
+    /**
+     * How far metal keeps from side i of the outline (corner i to the next), inches square to it. A side that runs
+     * more up the slope than across it is beside the opening.
+     */
+    public function clearance(int $side, Family $family, RuleSet $rules): float
+    {
+        [$from, $to] = [$this->outline->corner($side), $this->outline->corner($side + 1)];
+        [$across, $up] = [$to->u - $from->u, $to->v - $from->v];
+        if (abs($up) > abs($across)) {
+            // Counter-clockwise: the side that runs up is the right one.
+            return ($up > 0.0 ? $this->right : $this->left) ?? $this->beside($family, $rules);
+        }
+
+        return $across > 0.0
+            ? $this->below ?? $rules->number("opening.{$this->kind->value}.below")
+            : $this->above ?? $rules->number("opening.{$this->kind->value}.above");
+    }
+
+    private function beside(Family $family, RuleSet $rules): float
+    {
+        $corrugated = $this->kind === OpeningKind::Skylight && $family === Family::Corrugated;
+
+        return $rules->number($corrugated ? 'opening.skylight.besideCorrugated' : "opening.{$this->kind->value}.beside");
+    }
+}

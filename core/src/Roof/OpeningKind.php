@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Roof;
+
+/** What comes through a roof. */
+enum OpeningKind: string
+{
+    case Pipe = 'pipe';
+    case Chimney = 'chimney';
+    case Skylight = 'skylight';
+    case Curb = 'curb';
+
+    /** A pipe goes through the flat of a pan, under its boot; everything else parts the panels. */
+    public function partsPanels(): bool
+    {
+        return $this !== self::Pipe;
+    }
+}
