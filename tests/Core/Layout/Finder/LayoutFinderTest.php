@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Layout\Finder;
+
+use Eris\Generator\ChooseGenerator;
+use Eris\Generator\ElementsGenerator;
+use Eris\TestTrait;
+use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Layout\Finder\FaceCost;
+use Imbrex\Core\Layout\Finder\FaceGroup;
+use Imbrex\Core\Layout\Finder\GroupSearch;
+use Imbrex\Core\Layout\Finder\Tie;
+use Imbrex\Core\Layout\Finder\TieFinder;
+use Imbrex\Core\Layout\Finder\Weights;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\LayoutAlternative;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Rules\RuleSet;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\BlockMaker;
+use Tests\Core\Roof\RandomBlocks;
+use Tests\Core\RoofJob;
+
+final class LayoutFinderTest extends TestCase
+{
+    use TestTrait;
+
+    public function test_nothing_scores_better_than_what_it_finds(): void
+    {
+        $this->limitTo(12)->forAll(ElementsGenerator::fromArray([[6.0, null, 6.0, null], [6.0, 6.0, 6.0, 6.0], [4.0, 4.0, 4.0, null]]), new ChooseGenerator(180, 420), new ChooseGenerator(120, 300), new ChooseGenerator(0, 160), ElementsGenerator::fromArray([0.0, 1.0, 6.0, 40.0]))
+            ->then(static function (array $rises, int $length, int $width, int $at, float $perSeam): void {
+                $roof = BlockMaker::roof([BlockMaker::block('hall', 0, 0, $length + 0.3, $width, $rises, 7)]);
+                $rules = RuleSet::with(['finder.unmatchedSeam' => $perSeam]);
+                foreach ((new TieFinder(12.0))->groups($roof) as $group) {
+                    self::isLeast($group, $rules, [Opening::pipe('p', 'hall.S', 'Vent', new Point(60.0 + $at, 30.0), 4.0)]);
+                }
+            });
+    }
+
+    /** @param  list<Opening>  $openings */
+    private static function isLeast(FaceGroup $group, RuleSet $rules, array $openings): void
+    {
+        $profile = Catalogue::shipped()->profile('snap-lock-1.5-12');
+        $weights = Weights::by($rules);
+        $faces = array_map(static fn ($face) => $face->with(array_values(array_filter($openings, static fn (Opening $o): bool => $o->face === $face->id))), $group->faces);
+        $costs = array_map(static fn ($face): FaceCost => new FaceCost($face, $profile, false, $rules, $weights), $faces);
+        $starts = array_map(static fn (FaceCost $cost): array => [$cost->span->left, $cost->span->middle()], $costs);
+        $found = (new GroupSearch($group, $costs, $starts, $weights, 12.0))->best([]);
+        $least = self::byHand($group, $costs, $starts, $weights);
+
+        self::assertTrue($found->proven);
+        self::assertEqualsWithDelta($least, self::total($group, $costs, $weights, $found->modules), 1e-6, $group->id());
+    }
+
+    /**
+     * Every subset of the ties that holds together, every place for each part: no bound, no memory.
+     *
+     * @param  list<FaceCost>  $costs
+     * @param  list<list<float>>  $starts
+     */
+    private static function byHand(FaceGroup $group, array $costs, array $starts, Weights $weights): float
+    {
+        $least = INF;
+        for ($subset = 0; $subset < 2 ** count($group->ties); $subset++) {
+            $held = array_values(array_filter($group->ties, static fn (int $i): bool => ($subset >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $total = (count($group->ties) - count($held)) === 0 ? 0.0 : array_sum(array_map(static fn (Tie $t): float => in_array($t, $held, true) ? 0.0 : $t->seams * $weights->unmatchedSeam, $group->ties));
+            $seen = [];
+            foreach (array_keys($costs) as $face) {
+                if (! isset($seen[$face])) {
+                    $part = self::reach($group, $held, $face);
+                    $seen += $part;
+                    $total += self::leastOf($group, $held, $part, $costs, $starts);
+                }
+            }
+            $least = min($least, $total);
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param  list<Tie>  $held
+     * @return array<int, array{float, float}> sign and shift of every face that moves with the first
+     */
+    private static function reach(FaceGroup $group, array $held, int $first): array
+    {
+        $part = [$first => [1.0, 0.0]];
+        for ($grew = true; $grew;) {
+            $grew = false;
+            foreach ($held as $tie) {
+                foreach ([$tie, $tie->turned()] as $one) {
+                    [$from, $to] = [(int) $group->numberOf($one->one), (int) $group->numberOf($one->other)];
+                    if (isset($part[$from]) && ! isset($part[$to])) {
+                        $part[$to] = [$one->sign * $part[$from][0], $one->across($part[$from][1])];
+                        $grew = true;
+                    }
+                }
+            }
+        }
+
+        return $part;
+    }
+
+    /**
+     * @param  list<Tie>  $held
+     * @param  array<int, array{float, float}>  $part
+     * @param  list<FaceCost>  $costs
+     * @param  list<list<float>>  $starts
+     */
+    private static function leastOf(FaceGroup $group, array $held, array $part, array $costs, array $starts): float
+    {
+        $first = min(array_keys($part));
+        [$s, $t] = $part[$first];
+        $places = array_map(static fn (int $k): float => $costs[$first]->span->left + $k / 16.0, range(0, 12 * 16 - 1));
+        foreach ($part as $face => [$sign, $shift]) {
+            foreach ($starts[$face] as $module) {
+                $places[] = $s * ($sign * ($module - $shift)) + $t;
+            }
+        }
+        // Where a ring of faces turns over, seams lie alike from both sides every half cover from some place: tried finely.
+        foreach ($held as $tie) {
+            [$one, $other] = [$part[(int) $group->numberOf($tie->one)] ?? null, $part[(int) $group->numberOf($tie->other)] ?? null];
+            if ($one !== null && $other !== null && $tie->sign * $one[0] !== $other[0]) {
+                $x = $other[0] * ($tie->across($one[1]) - $other[1]) / 2.0;
+                array_push($places, $s * $x + $t, $s * ($x + 6.0) + $t);
+            }
+        }
+        $least = INF;
+        foreach ($places as $place) {
+            $x = $s * ($place - $t);
+            $holds = array_filter($held, static fn (Tie $tie): bool => isset($part[(int) $group->numberOf($tie->one)]) && ! $tie->meets(
+                $part[(int) $group->numberOf($tie->one)][0] * $x + $part[(int) $group->numberOf($tie->one)][1],
+                $part[(int) $group->numberOf($tie->other)][0] * $x + $part[(int) $group->numberOf($tie->other)][1],
+                12.0,
+            )) === [];
+            if ($holds) {
+                $cost = 0.0;
+                foreach ($part as $face => [$sign, $shift]) {
+                    $cost += $costs[$face]->score($sign * $x + $shift)->total(Weights::by(RuleSet::with([])));
+                }
+                $least = min($least, $cost);
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param  list<FaceCost>  $costs
+     * @param  list<float>  $modules
+     */
+    private static function total(FaceGroup $group, array $costs, Weights $weights, array $modules): float
+    {
+        $total = 0.0;
+        foreach ($costs as $face => $cost) {
+            $total += $cost->score($modules[$face])->total($weights);
+        }
+        foreach ($group->ties as $tie) {
+            $total += $tie->meets($modules[(int) $group->numberOf($tie->one)], $modules[(int) $group->numberOf($tie->other)], 12.0) ? 0.0 : $tie->seams * $weights->unmatchedSeam;
+        }
+
+        return $total;
+    }
+
+    public function test_seams_that_are_said_to_meet_coincide_on_the_roof(): void
+    {
+        $this->limitTo(60)->forAll(new ChooseGenerator(1, 4), RandomBlocks::drawn(), ElementsGenerator::fromArray([true, false]))
+            ->then(static function (int $count, array $drawn, bool $level): void {
+                $plan = RoofJob::plan(RandomBlocks::of($count, $drawn, $level));
+                foreach ($plan->groups as $group) {
+                    foreach ($group->group->ties as $tie) {
+                        $modules = [$group->modules[(int) $group->group->numberOf($tie->one)], $group->modules[(int) $group->group->numberOf($tie->other)]];
+                        $tie->meets($modules[0], $modules[1], 16.0) && self::coincide($plan, $tie);
+                    }
+                }
+            });
+    }
+
+    /** Each seam that comes up to the edge is looked up in plan, and again from the face behind. */
+    private static function coincide(Plan $plan, Tie $tie): void
+    {
+        $edge = $plan->roof->edge($tie->edge) ?? self::fail($tie->edge);
+        [$one, $other] = [$plan->face($tie->one)?->frame ?? self::fail(), $plan->face($tie->other)?->frame ?? self::fail()];
+        [$from, $to] = [$one->toDeck($edge->from), $one->toDeck($edge->to)];
+        $theirs = $plan->layouts[$tie->other]->seams;
+        foreach ($plan->layouts[$tie->one]->seams as $u) {
+            $share = ($u - $from->u) / ($to->u - $from->u);
+            // Half a cover from the edge's ends: beyond them the other face may have ended.
+            if ($share * $edge->length() > 12.0 && (1.0 - $share) * $edge->length() > 12.0 && $theirs !== []) {
+                $at = $other->toDeck($one->toPlan(new Point($u, $from->v + $share * ($to->v - $from->v))))->u;
+                $inside = $at > min($theirs) - 1.0 && $at < max($theirs) + 1.0;
+                $inside && self::assertLessThan(1.0 / 64.0, min(array_map(static fn (float $w): float => abs($w - $at), $theirs)), "$tie->edge at $u");
+            }
+        }
+        self::assertNotNull($edge);
+    }
+
+    public function test_a_gable_starts_with_equal_rips_that_meet_at_the_ridge(): void
+    {
+        $plan = RoofJob::plan(RoofJob::gable(500));
+
+        self::assertSame(['balanced', 'balanced'], array_map(static fn ($l): string => $l->choice->school->value, array_values($plan->layouts)));
+        self::assertEqualsWithDelta([10.0, 10.0, 10.0, 10.0], [$plan->layouts['shed.S']->leftRip, $plan->layouts['shed.S']->rightRip, $plan->layouts['shed.N']->leftRip, $plan->layouts['shed.N']->rightRip], 1e-6);
+        self::assertSame(0, $plan->groups[0]->score->unmatched);
+        self::assertSame(['seams-meet'], array_column($plan->groups[0]->reasons, 'code'));
+    }
+
+    public function test_what_one_face_is_nudged_the_tied_one_follows(): void
+    {
+        $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => new LayoutChoice(SchoolKind::Balanced, nudge: 1.5)]);
+
+        self::assertEqualsWithDelta([11.5, 8.5], [$plan->layouts['shed.S']->leftRip, $plan->layouts['shed.S']->rightRip], 1e-6);
+        self::assertEqualsWithDelta([8.5, 11.5], [$plan->layouts['shed.N']->leftRip, $plan->layouts['shed.N']->rightRip], 1e-6, 'mirrored, as one looks up it');
+        self::assertSame(['chosen', 'found'], $plan->groups[0]->decided);
+    }
+
+    public function test_a_pin_stays_and_says_what_it_costs(): void
+    {
+        $pin = new LayoutChoice(SchoolKind::OneEnd, true, pinned: true);
+        $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => $pin, 'shed.N' => $pin]);
+        $group = $plan->groups[0];
+
+        self::assertEqualsWithDelta([null, 4.0], [$plan->layouts['shed.S']->leftRip, $plan->layouts['shed.S']->rightRip], 1e-6);
+        self::assertSame(['pinned', 'pinned'], $group->decided);
+        // Both start at their own left, so across the ridge 12 in apart at the one end and 4 at the other.
+        self::assertSame(31, $group->score->unmatched);
+        self::assertEqualsWithDelta(4.0, $group->reasons[0]->parameters['by']->inches ?? 0.0, 1e-6);
+        $unpinned = $group->unpinned ?? self::fail();
+        self::assertSame([2, 0, 31], [$group->score->less($unpinned)->narrow, $group->score->less($unpinned)->keepOuts, $group->score->less($unpinned)->unmatched]);
+    }
+
+    public function test_a_face_without_entry_and_one_left_to_the_search_are_alike(): void
+    {
+        $left = RoofJob::plan(RoofJob::boathouse());
+        $found = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.S' => new LayoutChoice(SchoolKind::Found)]);
+
+        self::assertEquals($left->groups[0]->modules, $found->groups[0]->modules);
+        self::assertSame('found', $found->groups[0]->decided[0]);
+    }
+
+    public function test_where_the_search_put_it_can_be_kept(): void
+    {
+        $at = RoofJob::plan(RoofJob::boathouse())->groups[0]->modules[1];
+        $kept = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.E' => new LayoutChoice(SchoolKind::Found, at: $at, pinned: true)]);
+
+        self::assertEqualsWithDelta($at, $kept->groups[0]->modules[1], 1e-9);
+        self::assertSame('pinned', $kept->groups[0]->decided[1]);
+        self::assertContains($at, array_map(static fn (float $u): float => $u, $kept->layouts['hall.E']->seams));
+    }
+
+    public function test_ways_are_compared_best_first_and_differ_in_kind(): void
+    {
+        $openings = [Opening::outlined('s', 'shed.S', OpeningKind::Skylight, 'Skylight', Polygon::rectangle(204, 40, 228, 90)), Opening::pipe('p', 'shed.S', 'Vent', new Point(380, 60), 3)];
+        $plan = RoofJob::plan(RoofJob::gable(500), openings: $openings);
+        $alternatives = (new Planner)->alternatives($plan, $plan->roof->faces[0]);
+        $totals = array_map(static fn (LayoutAlternative $a): float => array_sum($a->points), $alternatives);
+        $sorted = $totals;
+        sort($sorted);
+
+        self::assertEqualsWithDelta($sorted, $totals, 1e-6);
+        self::assertCount(1, array_filter($alternatives, static fn (LayoutAlternative $a): bool => $a->option->chosen));
+        self::assertTrue($alternatives[0]->option->best);
+        self::assertSame(0, $alternatives[0]->option->score->keepOuts, 'a place clear of skylight and pipe exists');
+        $kinds = array_map(static fn (LayoutAlternative $a): string => $a->option->choice->school->value.($a->option->choice->fromLeft === false ? '>' : ''), $alternatives);
+        self::assertSame(count($kinds), count(array_unique($kinds)));
+        $balanced = $alternatives[(int) array_search('balanced', $kinds, true)];
+        self::assertContains('keep-out-beside', array_column($balanced->option->reasons, 'code'), 'a seam at 202 runs beside the skylight at 204');
+    }
+
+    public function test_across_pitches_that_differ_seams_are_not_asked_to_meet(): void
+    {
+        $plan = RoofJob::plan([BlockMaker::block('hall', 0, 0, 600, 360, [6, 9, 6, 9], 12)]);
+        $groups = array_map(static fn ($g): array => array_map(static fn ($f): string => $f->id, $g->group->faces), $plan->groups);
+
+        self::assertSame([['hall.S', 'hall.N'], ['hall.E'], ['hall.W']], $groups);
+        self::assertContains('pitches-differ', array_column($plan->groups[0]->reasons, 'code'));
+    }
+
+    public function test_a_ring_of_hips_is_turned_over_where_it_can_be(): void
+    {
+        // A square pyramid's four hips hold at once where a seam or a pan lies on the middle of every face.
+        $plan = RoofJob::plan([BlockMaker::block('hall', 0, 0, 300, 300, [6, 6, 6, 6], 10)]);
+
+        self::assertCount(4, $plan->groups[0]->group->ties);
+        self::assertSame(0, $plan->groups[0]->score->unmatched);
+        self::assertTrue($plan->groups[0]->proven);
+    }
+
+    public function test_groups_of_a_roof_without_ties_are_its_faces(): void
+    {
+        self::assertSame([], (new TieFinder(16.0))->groups(new Roof([], [], [])));
+        self::assertCount(1, (new TieFinder(16.0))->groups(BlockMaker::roof([BlockMaker::block('a', 0, 0, 300, 200, [3, null, null, null])])));
+    }
+}

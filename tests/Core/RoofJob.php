@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Cutting\Correction;
+use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutRecord;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Job;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\System;
+use Imbrex\Core\Units\UnitSystem;
+use Tests\Core\Roof\BlockMaker;
+
+/** Plans of whole roofs for tests. */
+final class RoofJob
+{
+    /**
+     * @param  list<Block>  $blocks
+     * @param  array<string, LayoutChoice>  $layouts
+     * @param  array<string, float|string>  $rules
+     * @param  list<Opening>  $openings
+     * @param  list<Correction>  $corrections
+     * @param  array<string, CutRecord>  $cut
+     */
+    public static function plan(array $blocks, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], array $openings = [], array $corrections = [], array $cut = []): Plan
+    {
+        $catalogue = Catalogue::shipped();
+        $system = new System(is_string($profile) ? $catalogue->profile($profile) : $profile, $catalogue->material('steel'), '24 ga', false);
+
+        return (new Planner)->plan(new Job('Test', UnitSystem::Imperial, [], $system, $layouts, RuleSet::with($rules), $blocks, [], $openings, $corrections, $cut));
+    }
+
+    /** @return list<Block> the hipped hall with its gabled wing */
+    public static function boathouse(): array
+    {
+        return [
+            BlockMaker::block('hall', 0, 0, 672, 360, [6, 6, 6, 6], 14),
+            BlockMaker::block('wing', 384, -192, 216, 372, [null, 6, null, 6], [9, 14, 9, 14]),
+        ];
+    }
+
+    /** @return list<Block> one gable: faces shed.S and shed.N, eaves of this length */
+    public static function gable(float $length, float $width = 240.0, float $rise = 6.0): array
+    {
+        return [BlockMaker::block('shed', 0, 0, $length, $width, [$rise, null, $rise, null])];
+    }
+
+    public static function card(Plan $plan, Panel $panel): CutCard
+    {
+        return (new Planner)->card($plan, $plan->face($panel->face) ?? throw new \LogicException($panel->face), $panel);
+    }
+
+    /** @return list<Finding> */
+    public static function findings(Plan $plan, string $code): array
+    {
+        return array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->code === $code));
+    }
+}
