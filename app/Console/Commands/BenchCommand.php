@@ -14,7 +14,7 @@ final class BenchCommand extends Command
 {
     private const COVER = 16;
 
-    private const PANELS = [50, 500, 5000];
+    private const PANELS = [100, 1000, 10_000];
 
     /** A face stays within what a tape can measure, so large roofs have many. */
     private const PANELS_PER_FACE = 500;
@@ -52,6 +52,7 @@ final class BenchCommand extends Command
         $this->table(['panels', 'faces', 'best ms', 'median ms', 'ms a panel', 'growth (1 = linear)', 'peak MB'], $rows);
 
         $this->blocks($reader);
+        $this->search($reader, $planner);
 
         return self::SUCCESS;
     }
@@ -74,6 +75,28 @@ final class BenchCommand extends Command
             $rows[] = [$count, count($roof->faces), count($roof->edges), sprintf('%.1f', $times[0]), sprintf('%.1f', $times[intdiv(self::RUNS, 2)])];
         }
         $this->table(['blocks', 'faces', 'edges', 'best ms', 'median ms'], $rows);
+    }
+
+    /** Times what follows a nudge on the demo's boathouse: the plan with its layout search, and the ways to start one face compared. */
+    private function search(JobReader $reader, Planner $planner): void
+    {
+        $job = $reader->read((string) file_get_contents(database_path('demo/boathouse.json')));
+        $rows = [];
+        foreach ($planner->plan($job)->roof->faces as $face) {
+            $times = ['plan' => [], 'compared' => []];
+            for ($run = 0; $run < self::RUNS; $run++) {
+                $start = hrtime(true);
+                $plan = $planner->plan($job);
+                $middle = hrtime(true);
+                $planner->alternatives($plan, $face);
+                $times['plan'][] = ($middle - $start) / 1e6;
+                $times['compared'][] = (hrtime(true) - $middle) / 1e6;
+            }
+            sort($times['plan']);
+            sort($times['compared']);
+            $rows[] = [$face->name, sprintf('%.1f', $times['plan'][intdiv(self::RUNS, 2)]), sprintf('%.1f', $times['compared'][intdiv(self::RUNS, 2)])];
+        }
+        $this->table(['boathouse', 'plan and search, median ms', 'ways compared, median ms'], $rows);
     }
 
     private function building(int $count): string

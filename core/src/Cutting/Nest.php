@@ -18,12 +18,20 @@ final readonly class Nest
     /** Two cuts are one when they are parallel to this (in) over the sheet's width. */
     private const PARALLEL = 1.0 / 32.0;
 
+    /** @var list<array{float, float}> corners of the head as x and height, from the left */
+    private array $heads;
+
+    /** @var list<array{float, float}> of the foot */
+    private array $feet;
+
     /**
      * @param  float|null  $headSlope  of the angled part of its head, rise up the sheet per inch across; null where square
      * @param  float|null  $footSlope  the same of its foot
      */
     private function __construct(public Panel $panel, public Polygon $outline, public float $width, public float $height, public ?float $headSlope, public ?float $footSlope)
     {
+        $this->heads = $this->line(true);
+        $this->feet = $this->line(false);
     }
 
     /** Null for a panel that shares no sheet: square, ripped, notched, or cut at more than one angle at one end. */
@@ -76,36 +84,56 @@ final readonly class Nest
     public function under(self $upper, float $kerf): float
     {
         $along = $kerf * hypot(1.0, $this->headSlope ?? 0.0);
-        $places = array_map(static fn (Point $p): float => $p->u, [...$this->outline->corners, ...$upper->outline->corners]);
+        [$heads, $feet] = [$this->heads, $upper->feet];
         $up = 0.0;
-        foreach ($places as $x) {
-            $head = $this->level($x, true);
-            $foot = $upper->level($x, false);
-            if ($head !== null && $foot !== null) {
-                $up = max($up, $head - $foot + $along);
-            }
+        // Both are made of straight pieces, so the tightest place is at a corner of one of them.
+        foreach ($heads as [$x, $v]) {
+            $foot = self::level($feet, $x);
+            $up = $foot === null ? $up : max($up, $v - $foot + $along);
+        }
+        foreach ($feet as [$x, $v]) {
+            $head = self::level($heads, $x);
+            $up = $head === null ? $up : max($up, $head - $v + $along);
         }
 
         return $up;
     }
 
-    /** Height of the head or the foot at x; null where the blank does not reach. */
-    private function level(float $x, bool $head): ?float
+    /** @return list<array{float, float}> */
+    private function line(bool $head): array
     {
-        $level = null;
-        foreach ($this->outline->corners as $i => $a) {
-            $b = $this->outline->corner($i + 1);
-            [$low, $high] = [min($a->u, $b->u), max($a->u, $b->u)];
-            if ($x < $low - Tolerance::LENGTH || $x > $high + Tolerance::LENGTH) {
-                continue;
+        $corners = [];
+        $n = count($this->outline->corners);
+        foreach ($this->outline->corners as $i => $corner) {
+            $next = $this->outline->corner($i + 1);
+            $before = $this->outline->corner($i + $n - 1);
+            // Counter-clockwise: the head runs to the left, the foot to the right.
+            $in = $head ? $corner->u < $before->u - Tolerance::LENGTH : $corner->u > $before->u + Tolerance::LENGTH;
+            $out = $head ? $next->u < $corner->u - Tolerance::LENGTH : $next->u > $corner->u + Tolerance::LENGTH;
+            if ($in || $out) {
+                $corners[] = [$corner->u, $corner->v];
             }
-            $ends = $high - $low < Tolerance::LENGTH ? [$a->v, $b->v] : [$a->v + ($x - $a->u) / ($b->u - $a->u) * ($b->v - $a->v)];
-            foreach ($ends as $v) {
-                $level = $level === null ? $v : ($head ? max($level, $v) : min($level, $v));
+        }
+        usort($corners, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $corners;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $line
+     * @return float|null height at x; null where the line does not reach
+     */
+    private static function level(array $line, float $x): ?float
+    {
+        foreach ($line as $i => [$to, $v]) {
+            if ($i > 0 && $x >= $line[$i - 1][0] - Tolerance::LENGTH && $x <= $to + Tolerance::LENGTH) {
+                [$from, $low] = $line[$i - 1];
+
+                return $low + ($x - $from) / ($to - $from) * ($v - $low);
             }
         }
 
-        return $level;
+        return null;
     }
 
     private static function turns(Point $a, Point $b, Point $c): float

@@ -40,9 +40,13 @@ final readonly class Pairer
         $nests = array_values(array_filter(array_map(fn (Panel $p): ?Nest => Nest::of($p, $this->profile), $panels)));
         $possible = $this->possible($nests, $order);
         usort($possible, static fn (array $a, array $b): int => [-round($a[2]->saved, 4), $a[0], $a[1]] <=> [-round($b[2]->saved, 4), $b[0], $b[1]]);
-        $taken = $this->exchanged($this->greedy($possible), $possible);
+        $bound = $this->bound($possible);
+        $taken = $this->greedy($possible);
+        if ($this->worth($taken) < $bound - Tolerance::LENGTH) {
+            $taken = $this->exchanged($taken, $possible);
+        }
 
-        return new Pairing(array_map(static fn (array $one): Pair => $one[2], $taken), $this->bound($possible));
+        return new Pairing(array_map(static fn (array $one): Pair => $one[2], $taken), $bound);
     }
 
     /**

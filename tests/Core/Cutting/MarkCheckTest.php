@@ -95,7 +95,7 @@ final class MarkCheckTest extends TestCase
         foreach ($found as $line) {
             self::assertSame([4.0, 5.5], [$line->reveal, $line->offset]);
             $edge = $plan->roof->edge((string) $line->edge) ?? self::fail();
-            [$a, $b] = [$face->frame?->toDeck($edge->from) ?? self::fail(), $face->frame?->toDeck($edge->to) ?? self::fail()];
+            [$a, $b] = [($face->frame ?? self::fail())->toDeck($edge->from), $face->frame->toDeck($edge->to)];
             foreach ([$line->from, $line->to] as $end) {
                 $off = (($b->u - $a->u) * ($end->v - $a->v) - ($b->v - $a->v) * ($end->u - $a->u)) / $a->distanceTo($b);
                 self::assertEqualsWithDelta(5.5, abs($off), 1e-6);
