@@ -47,8 +47,11 @@ $views = [
     'roof-phone' => $desk($station('Boathouse', 'roof'), 390, 844),
     'layout' => $desk($station('Oar store', 'layout')),
     'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
+    'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
+    'layout-crew' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=crew')),
     'layout-screw-down' => $desk($station('Oar store, screw-down', 'layout')),
     'cuts' => $desk($station('Oar store', 'cuts')),
+    'cuts-valley' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'survey-gable' => $desk($station('Clubroom', 'survey', '?plane=S')),
     'crew' => $desk(static function (Person $p): void {
@@ -56,7 +59,7 @@ $views = [
         $p->sees('House rules');
     }),
     'survey-phone' => $desk($station('Oar store', 'survey'), 390, 844),
-    'cuts-phone' => $desk($station('Oar store', 'cuts'), 390, 844),
+    'cuts-phone' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29'), 390, 844),
 ];
 
 $folder = $argv[1] ?? 'var/screenshots';

@@ -12,7 +12,7 @@ import { STATIONS } from './stations';
 
 const Find = lazy(() => import('./Find'));
 
-const LISTED = ['stations', 'nudge', 'nudge-inch', 'pin', 'flip', 'next', 'block', 'view', 'handles', 'find', 'undo', 'redo', 'all'] as const;
+const LISTED = ['stations', 'nudge', 'nudge-inch', 'pin', 'crew', 'flip', 'next', 'block', 'view', 'handles', 'find', 'undo', 'redo', 'all'] as const;
 
 /** The keys that work on every station, and the list of all of them. */
 export function Shortcuts() {

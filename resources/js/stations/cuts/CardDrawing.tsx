@@ -15,7 +15,7 @@ const END = 9;
 
 /** How much of each end is drawn to scale: everything that is cut, bent or notched there. */
 function endsOf(view: CardView): { foot: number; head: number; broken: boolean } {
-    const heights = [0, view.length, ...view.outline.map((corner) => corner[1]), ...view.lines.flatMap((line) => [line.from[1], line.to[1]])].sort((a, b) => a - b);
+    const heights = [0, view.length, ...view.outline.map((corner) => corner[1]), ...view.holes.flat().map((corner) => corner[1]), ...view.lines.flatMap((line) => [line.from[1], line.to[1]])].sort((a, b) => a - b);
     let [from, to] = [0, 0];
     heights.forEach((height, i) => { if (i > 0 && height - heights[i - 1] > to - from) [from, to] = [heights[i - 1], height]; });
     const foot = Math.max(END, from + 3);
@@ -42,7 +42,7 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
         return low + ((v - foot) / (view.length - foot - head)) * (tall - low - high);
     };
     const at = ([x, y]: PlanPoint): PlanPoint => [x0 + (x / view.width) * wide, y0 + tall - height(y)];
-    const points = view.outline.map((corner) => at(corner).map((n) => n.toFixed(1)).join(',')).join(' ');
+    const path = [view.outline, ...view.holes].map((loop) => `M${loop.map((corner) => at(corner).map((n) => n.toFixed(1)).join(',')).join(' L')} Z`).join(' ');
     const [mid, brk] = [x0 + wide / 2, y0 + tall - (low + (tall - low - high) / 2)];
     const leftIsFemale = back ? false : true;
     const sides = [0, view.width].map((x) => {
@@ -53,16 +53,16 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
         <div className="drawing" ref={box} style={{ flex: '2 1 340px', minHeight: 380 }}>
             <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: view.panel })}>
                 <text x={mid} y={18} textAnchor="middle" fontSize="16" className="muted">{t(back ? 'card.back' : 'card.face')}</text>
-                <polygon points={points} fill={back ? 'color-mix(in srgb, var(--metal) 45%, var(--rule))' : 'var(--metal)'} stroke="var(--ink)" strokeWidth="1.6" />
+                <path d={path} fillRule="evenodd" fill={back ? 'color-mix(in srgb, var(--metal) 45%, var(--rule))' : 'var(--metal)'} stroke="var(--ink)" strokeWidth="1.6" />
                 {view.ribs.map((rib) => {
-                    const [from, to] = upTheSlope([view.outline], Math.min(view.width - 1e-3, Math.max(1e-3, rib)))[0] ?? [0, view.length];
+                    const [from, to] = upTheSlope([view.outline, ...view.holes], Math.min(view.width - 1e-3, Math.max(1e-3, rib)))[0] ?? [0, view.length];
                     return <line key={rib} x1={at([rib, 0])[0]} x2={at([rib, 0])[0]} y1={at([rib, from])[1]} y2={at([rib, to])[1]} stroke="var(--seam)" strokeWidth={concealed ? 5 : 3} />;
                 })}
                 {view.lines.map((line, i) => <CardLine key={i} kind={line.kind} from={at(line.from)} to={at(line.to)} />)}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ground)" strokeWidth="5" />}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ink)" strokeWidth="1.1" />}
-                <text x={letterAt(view, 1, at)} y={y0 + Math.min(high * 0.7, 150)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.top')}</text>
-                <text x={letterAt(view, -1, at)} y={y0 + tall - Math.min(low * 0.5, 90)} textAnchor="middle" fontSize="26" fontWeight="720">{t('card.bottom')}</text>
+                <Letter view={view} up={1} at={at} text={t('card.top')} />
+                <Letter view={view} up={-1} at={at} text={t('card.bottom')} />
                 {sides.map(([from, to], i) => view.edgeLengths[i] > 1e-3 && <Side key={i} x={i === 0 ? x0 - 30 : x0 + wide + 30} y1={at([0, to])[1]} y2={at([0, from])[1]} inches={view.edgeLengths[i]} anchor={i === 0 ? 'end' : 'start'} />)}
                 <text x={mid} y={y0 + tall + 24} textAnchor="middle" fontSize="17" fontWeight="650">
                     <LenText inches={view.width} inchesOnly /> {t(panel.rip === null ? 'cuts.wide' : 'cuts.wide-cut')}
@@ -74,11 +74,15 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
     );
 }
 
-/** Where the letter of an end stands: in the middle, or at the side the piece is longer on. */
-function letterAt(view: CardView, up: 1 | -1, at: (point: PlanPoint) => PlanPoint): number {
+/** The letter of an end: in the middle, or at the side the piece is longer on; well inside its cut and bend. */
+function Letter({ view, up, at, text }: { view: CardView; up: 1 | -1; at: (point: PlanPoint) => PlanPoint; text: string }) {
     const far = (x: number) => Math.max(...view.outline.filter((corner) => Math.abs(corner[0] - x) < 1e-3).map((corner) => up * corner[1]), -Infinity);
     const [left, right] = [far(0), far(view.width)];
-    return at([Math.abs(left - right) < 1 / 32 ? view.width / 2 : left > right ? view.width * 0.3 : view.width * 0.7, 0])[0];
+    const x = Math.abs(left - right) < 1 / 32 ? view.width / 2 : left > right ? view.width * 0.28 : view.width * 0.72;
+    const stretches = upTheSlope([view.outline], x);
+    const end = up === 1 ? (stretches[stretches.length - 1]?.[1] ?? view.length) : (stretches[0]?.[0] ?? 0);
+    const [px, py] = at([x, end]);
+    return <text x={px} y={py + (up === 1 ? 74 : -62)} textAnchor="middle" fontSize="26" fontWeight="720">{text}</text>;
 }
 
 function CardLine({ kind, from, to }: { kind: 'cut' | 'bend' | 'notch'; from: PlanPoint; to: PlanPoint }) {

@@ -1,17 +1,20 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
-import type { CardMark, CardView, CutPanel, PlanFinding } from '../../api/contract';
+import type { CardMark, CardView, CutPanel, CutsSlice } from '../../api/contract';
 import { Findings } from '../../bench/Findings';
+import { useJob } from '../../job/JobContext';
+import { setCut } from '../../job/layoutEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
+import { FirstFit, PairLine } from './FirstFit';
 
 interface CutsBenchProps {
+    slice: CutsSlice;
     view: CardView;
     back: boolean;
     panel: CutPanel;
-    concealed: boolean;
-    findings: PlanFinding[];
     onFlip: () => void;
+    onPick: (id: string) => void;
     onNext: (() => void) | null;
 }
 
@@ -27,8 +30,10 @@ function howOf(view: CardView, rip: number | null): string {
 }
 
 /** The steps of marking out, in running distances. */
-export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNext }: CutsBenchProps) {
+export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: CutsBenchProps) {
     const { t } = useTranslation();
+    const { edit, mayChange } = useJob();
+    const { concealed, findings } = slice;
     const print = useJobTape();
     const angled = view.sides.long - view.sides.short > 1 / 32;
     const { long, short, between } = view.sides;
@@ -46,6 +51,7 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')} <b style={{ fontSize: 22 }}><Len inches={panel.long} inchesOnly /></b> · {t('cuts.ordered-at')} <b><Len inches={panel.orderLength} inchesOnly round="up" /></b>
             </p>
+            {panel.corrected && <p className="chalk-text" style={{ marginTop: 4 }}>{t('cuts.corrected')}</p>}
             {angled && <p style={{ marginTop: 4 }}><Said text={t('cuts.long-short', { long: print(long, 'nearest', true), short: print(short, 'nearest', true), width: print(between, 'nearest', true) })} /></p>}
             {lines.map((line) => (
                 <section key={line}>
@@ -63,11 +69,21 @@ export function CutsBench({ view, back, panel, concealed, findings, onFlip, onNe
                     </table>
                 </section>
             ))}
+            {slice.card?.hems.map((hem, i) => (
+                <div key={i} className="finding" data-severity={hem.wanted - hem.hem > 1 / 64 ? 'settle' : 'note'} style={{ marginTop: 12 }}>
+                    <Said text={t(hem.wanted - hem.hem > 1 / 64 ? 'cuts.hem-quick' : 'cuts.hem-square', { wanted: print(hem.wanted, 'nearest', true), hem: print(hem.hem, 'nearest', true), along: print(hem.along, 'nearest', true) })} />
+                </div>
+            ))}
+            {slice.card && slice.card.chalk.length > 0 && <p style={{ marginTop: 8 }}><Said text={t('layout.cleat')} /> <b><Len inches={slice.card.chalk[0].offset} inchesOnly /></b></p>}
+            <div style={{ marginTop: 12 }}><PairLine slice={slice} panel={panel} onPick={onPick} /></div>
             {concealed && panel.rip !== null && <div className="finding" data-severity="note" style={{ marginTop: 12 }}>{t('cuts.leg-goes')}</div>}
             <div className="rowed" style={{ marginTop: 14 }}>
-                {onNext && <Button variant="contained" onClick={onNext}>{t('cuts.next')}</Button>}
+                {mayChange && !panel.done && <Button variant="contained" onClick={() => { edit((d) => setCut(d, panel, true)); onNext?.(); }}>{t(onNext ? 'cuts.cut-next' : 'cuts.cut-last')}</Button>}
+                {mayChange && panel.done && <Button variant="outlined" color="inherit" onClick={() => edit((d) => setCut(d, panel, false))}>{t('cuts.uncut')}</Button>}
+                {onNext && (panel.done || !mayChange) && <Button variant="contained" onClick={onNext}>{t('cuts.next')}</Button>}
                 <Button variant="outlined" color="inherit" onClick={onFlip}>{t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd></Button>
             </div>
+            <FirstFit slice={slice} panel={panel} />
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.cutting')}</p>

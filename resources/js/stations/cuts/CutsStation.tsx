@@ -5,6 +5,7 @@ import { Link, useSearchParams } from 'react-router';
 import type { CutsSlice } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { ArmsLength } from './ArmsLength';
 import { CardDrawing } from './CardDrawing';
 import { CutsBench } from './CutsBench';
 import { CutsTape } from './CutsTape';
@@ -32,10 +33,11 @@ export default function CutsStation() {
     return (
         <>
             <main className="deck" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+                {view && panel && <ArmsLength view={view} back={back} panel={panel} />}
                 {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
                 {view && panel && slice && <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />}
             </main>
-            {view && panel && slice ? <CutsBench view={view} back={back} panel={panel} concealed={slice.concealed} findings={slice.findings} onFlip={() => setBack(!back)} onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null} /> : <aside className="bench" aria-label={t('bench')} />}
+            {view && panel && slice ? <CutsBench slice={slice} view={view} back={back} panel={panel} onFlip={() => setBack(!back)} onPick={pick} onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null} /> : <aside className="bench" aria-label={t('bench')} />}
             {view && <CutsTape view={view} />}
         </>
     );

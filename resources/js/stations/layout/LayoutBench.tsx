@@ -1,14 +1,18 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { Fragment } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { LaidFace, Layout, LayoutAlternative, PlanFace } from '../../api/contract';
+import type { LaidFace, Layout, LayoutAlternative, LayoutSlice, PlanFace } from '../../api/contract';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { Len } from '../../tape/Len';
+import { asChoice, leaveToSearch } from '../../job/layoutEdits';
+import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { Openings } from './Openings';
 
 interface LayoutBenchProps {
+    slice: LayoutSlice;
     laid: LaidFace;
     face: PlanFace;
     choice: Layout;
@@ -16,33 +20,29 @@ interface LayoutBenchProps {
     pinned: boolean;
     onChoose: (layout: Layout) => void;
     onNudge: (inches: number) => void;
+    onPin: () => void;
     mark: number;
     onSystem: () => void;
 }
 
-/** The starting schools compared, with what each takes; nudge and pin. */
-export function LayoutBench({ laid, face, choice, free, pinned, onChoose, onNudge, mark, onSystem }: LayoutBenchProps) {
+/** The ways to start compared, with the reason for each and what each takes; nudge and pin. */
+export function LayoutBench({ slice, laid, face, choice, free, pinned, onChoose, onNudge, onPin, mark, onSystem }: LayoutBenchProps) {
     const { t } = useTranslation();
-    const { mayChange, units } = useJob();
+    const { mayChange, units, edit } = useJob();
     const { layout } = laid;
     const nudged = Math.abs(layout.nudge) > 1e-9;
-    const choose = (one: LayoutAlternative) => {
-        if (!free) return;
-        onChoose({
-            school: one.school,
-            ...(one.start ? { start: one.start } : {}),
-            ...(one.school === 'control-point' ? { at: choice.at, as: choice.as } : {}),
-        });
-    };
+    const tied = (laid.group?.faces ?? []).filter((id) => id !== face.id).map((id) => slice.faces.find((one) => one.id === id)?.name ?? id);
+    const best = Math.min(...laid.alternatives.map((one) => one.total));
+    const left = Math.min(...face.outline.map(([u]) => u));
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('layout.title')}</h2>
             <p className="muted" style={{ marginBottom: 10 }}>
-                {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })}
+                {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })} {tied.length > 0 && t('layout.tied', { faces: tied.join(', ') })}
             </p>
             {mayChange && (
                 <div className="rowed" style={{ marginBottom: 10 }}>
-                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={() => onChoose({ ...choice, school: layout.school, pinned: !pinned })}>{t(pinned ? 'layout.unpin' : 'layout.pin')}</Button>
+                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={onPin}>{t(pinned ? 'layout.unpin' : 'layout.pin')}</Button>
                     <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(-mark)} aria-label={t('layout.nudge-left')}>[ ←</Button>
                     <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(mark)} aria-label={t('layout.nudge-right')}>→ ]</Button>
                     {nudged && (
@@ -54,20 +54,29 @@ export function LayoutBench({ laid, face, choice, free, pinned, onChoose, onNudg
                 </div>
             )}
             {pinned && <p className="good" style={{ margin: '0 0 8px' }}>{t('layout.pinned')}</p>}
+            <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
             <h3>{t('layout.compared')}</h3>
             {laid.alternatives.map((one) => (
-                <Alternative key={`${one.school}${one.start ?? ''}`} one={one} nudged={one.chosen && nudged} disabled={!free} onChoose={() => choose(one)} />
+                <Alternative key={`${one.school}${one.start ?? ''}${one.at ?? ''}${one.as}`} one={one} best={best} nudged={one.chosen && nudged} disabled={!free} onChoose={() => free && onChoose(asChoice(one))} />
             ))}
+            {free && (
+                <div className="rowed">
+                    {laid.choice !== 'found' && <Button variant="outlined" color="inherit" onClick={() => edit((d) => leaveToSearch(d, laid.group?.faces ?? [face.id]))}>{t('layout.leave-to-search')}</Button>}
+                    {layout.school !== 'control-point' && <Button variant="outlined" color="inherit" onClick={() => onChoose({ school: 'control-point', at: laid.module, as: 'seam' })}>{t('layout.from-place')}</Button>}
+                </div>
+            )}
             {choice.school === 'control-point' && free && (
-                <div className="card stack" style={{ gap: 10 }}>
-                    <TapeEntry label={t('layout.control-at')} units={units} action={t('layout.set')} onEnter={(inches) => onChoose({ ...choice, at: face.outline[0][0] + inches, nudge: 0 })} />
+                <div className="card stack" style={{ gap: 10, marginTop: 8 }}>
+                    <TapeEntry label={t('layout.control-at')} units={units} action={t('layout.set')} onEnter={(inches) => onChoose({ ...choice, at: left + inches, nudge: 0 })} />
                     <TextField select label={t('layout.control-as')} value={choice.as ?? 'seam'} onChange={(event) => onChoose({ ...choice, as: event.target.value as 'seam' | 'pan' })}>
                         <MenuItem value="seam">{t('layout.as-seam')}</MenuItem>
                         <MenuItem value="pan">{t('layout.as-pan')}</MenuItem>
                     </TextField>
                 </div>
             )}
+            <Openings face={face} />
+            {laid.chalk.length > 0 && <p style={{ marginTop: 12 }}><Said text={t('layout.cleat')} /> <b><Len inches={laid.chalk[0].offset} inchesOnly /></b></p>}
             {mayChange && <Button variant="outlined" color="inherit" onClick={onSystem} sx={{ mt: 1 }}>{t('system.choose')}</Button>}
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.layout')}</p>
@@ -75,11 +84,32 @@ export function LayoutBench({ laid, face, choice, free, pinned, onChoose, onNudg
     );
 }
 
-function Alternative({ one, nudged, disabled, onChoose }: { one: LayoutAlternative; nudged: boolean; disabled: boolean; onChoose: () => void }) {
+const PARTS = ['narrow', 'keepOuts', 'unmatched', 'panels', 'metal', 'cuts', 'uneven', 'odd'] as const;
+
+/** What the pins of this group cost against leaving all to the search. */
+function PinsCost({ laid }: { laid: LaidFace }) {
     const { t } = useTranslation();
-    const name = t(`school.${one.school}${one.start ? `.${one.start}` : ''}`);
+    const cost = laid.group?.pinsCost;
+    if (!cost || Math.abs(cost.total) < 0.5) return null;
     return (
-        <button type="button" className="card" aria-pressed={one.chosen} aria-disabled={disabled} onClick={onChoose} data-school={`${one.school}${one.start ? `-${one.start}` : ''}`}>
+        <div className="finding" data-severity="note">
+            {t('layout.pins-cost', { points: Math.round(cost.total) })}{' '}
+            {PARTS.filter((part) => Math.abs(cost.points[part]) > 0.5).map((part) => <span key={part} className="nowrap">{t(`score.${part}`)} {signed(cost.points[part])} </span>)}
+        </div>
+    );
+}
+
+function signed(points: number): string {
+    return `${points > 0 ? '+' : '−'}${Math.abs(Math.round(points))}`;
+}
+
+function Alternative({ one, best, nudged, disabled, onChoose }: { one: LayoutAlternative; best: number; nudged: boolean; disabled: boolean; onChoose: () => void }) {
+    const { t } = useTranslation();
+    const name = t(one.place === 'valley-point' ? `school.valley-point.${one.as}` : `school.${one.school}${one.start ? `.${one.start}` : ''}`);
+    const against = one.reasons.filter((reason) => !reason.speaksFor);
+    const shown = [...against, ...one.reasons.filter((reason) => reason.speaksFor)].slice(0, one.chosen ? 8 : 3);
+    return (
+        <button type="button" className="card" aria-pressed={one.chosen} aria-disabled={disabled} onClick={onChoose} data-school={`${one.place ?? one.school}${one.start ? `-${one.start}` : ''}${one.place ? `-${one.as}` : ''}`}>
             <span className="row">
                 <span>{name}{nudged ? ` · ${t('layout.then-nudged')}` : ''}</span>
                 <span className="nowrap"><Rips one={one} /></span>
@@ -87,8 +117,13 @@ function Alternative({ one, nudged, disabled, onChoose }: { one: LayoutAlternati
             <MiniFace one={one} />
             <p>
                 {one.tooNarrow && <span className="stop">{t('school.too-narrow')} </span>}
-                {!one.tooNarrow && t(`school.${one.school}.why`)} {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
+                {shown.map((reason, i) => <span key={i} className={reason.speaksFor ? undefined : 'stop'}><Said text={reason.message} /> </span>)}
+                {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
             </p>
+            <span className="small muted" style={{ display: 'block', marginTop: 4 }}>
+                {one.total - best < 0.5 ? t('score.least', { points: Math.round(one.total) }) : t('score.more', { points: Math.round(one.total - best) })}
+                {one.chosen && PARTS.filter((part) => one.points[part] > 0.5).map((part) => <Fragment key={part}> · <span className="nowrap">{t(`score.${part}`)} {Math.round(one.points[part])}</span></Fragment>)}
+            </span>
         </button>
     );
 }

@@ -1,0 +1,62 @@
+/** Edits of layouts, openings, first fits and what has been cut. None touches the document it is given. */
+import type { CutPanel, JobDocument, Layout, LayoutAlternative } from '../api/contract';
+import { freshId } from './edits';
+
+export type Opening = NonNullable<JobDocument['openings']>[number];
+export type Correction = NonNullable<NonNullable<JobDocument['cutting']>['corrections']>[number];
+
+/** A way to start as the document says it; what the search found is kept by the seam it lies on. */
+export function asChoice(one: LayoutAlternative): Layout {
+    return {
+        school: one.school,
+        ...(one.start ? { start: one.start } : {}),
+        ...(one.at !== null && (one.school === 'control-point' || one.school === 'found') ? { at: one.at } : {}),
+        ...(one.school === 'control-point' ? { as: one.as } : {}),
+    };
+}
+
+/** Lays out one face; the faces tied to it follow, unless they are pinned. */
+export function layOut(document: JobDocument, face: string, layout: Layout, tied: string[]): JobDocument {
+    const layouts = { ...document.layout };
+    for (const other of tied) if (other !== face && !layouts[other]?.pinned) delete layouts[other];
+    layouts[face] = layout;
+    return { ...document, layout: layouts };
+}
+
+/** Leaves a face and those tied to it to the search, pins apart. */
+export function leaveToSearch(document: JobDocument, faces: string[]): JobDocument {
+    const layouts = { ...document.layout };
+    for (const face of faces) if (!layouts[face]?.pinned) delete layouts[face];
+    return { ...document, layout: layouts };
+}
+
+export function addOpening(document: JobDocument, opening: Omit<Opening, 'id'>): JobDocument {
+    const openings = document.openings ?? [];
+    return { ...document, openings: [...openings, { ...opening, id: freshId('o', openings.map((one) => one.id)) }] };
+}
+
+export function changeOpening(document: JobDocument, id: string, change: Partial<Opening>): JobDocument {
+    return { ...document, openings: (document.openings ?? []).map((one) => (one.id === id ? { ...one, ...change } : one)) };
+}
+
+export function removeOpening(document: JobDocument, id: string): JobDocument {
+    return { ...document, openings: (document.openings ?? []).filter((one) => one.id !== id) };
+}
+
+/** What a first fit needed. Panels cut so far, the trial among them, keep their cards. */
+export function addCorrection(document: JobDocument, correction: Omit<Correction, 'id' | 'before'>): JobDocument {
+    const cutting = document.cutting ?? {};
+    const known = cutting.corrections ?? [];
+    const before = [...new Set([...(cutting.cut ?? []).map((one) => one.panel), correction.panel])];
+    return { ...document, cutting: { ...cutting, corrections: [...known, { ...correction, before, id: freshId('c', known.map((one) => one.id)) }] } };
+}
+
+export function removeCorrection(document: JobDocument, id: string): JobDocument {
+    return { ...document, cutting: { ...document.cutting, corrections: (document.cutting?.corrections ?? []).filter((one) => one.id !== id) } };
+}
+
+/** Ticks a panel as cut by the card it has now, or takes the tick back. */
+export function setCut(document: JobDocument, panel: CutPanel, done: boolean): JobDocument {
+    const others = (document.cutting?.cut ?? []).filter((one) => one.panel !== panel.id);
+    return { ...document, cutting: { ...document.cutting, cut: done ? [...others, { panel: panel.id, long: panel.long, short: panel.short }] : others } };
+}

@@ -1,0 +1,76 @@
+import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
+import type { CrewSlice, RunningMark } from '../../api/contract';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { useJobTape } from '../../tape/JobTape';
+import { Len, Said } from '../../tape/Len';
+
+interface Row {
+    distance: number;
+    eave: RunningMark | null;
+    ridge: RunningMark | null;
+}
+
+/** Eave and ridge marks side by side: a seam has the same distance on both, where it reaches both. */
+function rowsOf(eave: RunningMark[], ridge: RunningMark[]): Row[] {
+    const rows = new Map<string, Row>();
+    const put = (mark: RunningMark, edge: 'eave' | 'ridge') => {
+        const key = mark.distance.toFixed(3);
+        const row = rows.get(key) ?? { distance: mark.distance, eave: null, ridge: null };
+        row[edge] = mark;
+        rows.set(key, row);
+    };
+    eave.filter((mark) => mark.kind === 'seam').forEach((mark) => put(mark, 'eave'));
+    ridge.filter((mark) => mark.kind === 'seam').forEach((mark) => put(mark, 'ridge'));
+    return [...rows.values()].sort((a, b) => Math.abs(a.distance) - Math.abs(b.distance));
+}
+
+/** The running marks of every face, called out both ways from the control line. */
+export function CrewMarks() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const print = useJobTape();
+    const slice = usePlanSlice<CrewSlice>(job.id, 'crew', job.revision).data;
+    if (!slice) return <p className="muted" role="status">{t('loading')}</p>;
+    return (
+        <div className="crew" tabIndex={0} role="group" aria-label={t('layout.crew')}>
+            <p className="muted">{t(slice.bothWays ? 'crew.both-ways' : slice.runsRight ? 'crew.runs-right' : 'crew.runs-left')} {t('crew.checks', { every: slice.checkEvery })} <Button size="small" component="a" href={`/api/jobs/${job.id}/layout.pdf`} download>{t('send.layout.pdf')}</Button></p>
+            {slice.faces.map((face) => {
+                const rows = rowsOf(face.eaveMarks, face.headMarks);
+                return (
+                    <section key={face.id} className="crew-face" aria-label={face.name}>
+                        <h3>{face.name} <span className="muted small"><Said text={t('crew.control', { at: print(face.control) })} /></span></h3>
+                        <div className="crew-runs">
+                            <Run title={t('crew.left')} rows={rows.filter((row) => row.distance < 0)} />
+                            <Run title={t('crew.right')} rows={rows.filter((row) => row.distance > 0)} />
+                        </div>
+                    </section>
+                );
+            })}
+        </div>
+    );
+}
+
+function Run({ title, rows }: { title: string; rows: Row[] }) {
+    const { t } = useTranslation();
+    if (rows.length === 0) return null;
+    return (
+        <table className="plain">
+            <thead><tr><th>{title}</th><th className="n">{t('crew.eave')}</th><th className="n">{t('crew.ridge')}</th><th className="n">{t('crew.meets')}</th></tr></thead>
+            <tbody>
+                {rows.map((row, i) => {
+                    const check = row.eave?.check || row.ridge?.check;
+                    return (
+                        <tr key={row.distance} className={check ? 'check' : undefined}>
+                            <td>{i + 1}{check && <span className="chalk-text"> {t('crew.check')}</span>}</td>
+                            <td className="n">{row.eave ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
+                            <td className="n">{row.ridge ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
+                            <td className="n small">{row.ridge?.across ? (row.ridge.miss !== null && row.ridge.miss < 1 / 64 ? <>{row.ridge.across} <Len inches={Math.abs(row.ridge.theirs ?? 0)} /></> : <span className="stop">{t('crew.off')} <Len inches={row.ridge.miss ?? 0} /></span>) : ''}</td>
+                        </tr>
+                    );
+                })}
+            </tbody>
+        </table>
+    );
+}
