@@ -53,6 +53,10 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('job.json', [ExportController::class, 'json']);
             Route::get('roof.dxf', [ExportController::class, 'dxf']);
             Route::get('blanks.dxf', [ExportController::class, 'blanks']);
+            Route::get('blanks.svg', [ExportController::class, 'blanksSvg']);
+            Route::get('pieces.csv', [ExportController::class, 'pieces']);
+            Route::get('layout.pdf', [ExportController::class, 'layout']);
+            Route::get('notch-template.pdf', [ExportController::class, 'notch']);
             Route::get('readings.csv', [ExportController::class, 'readings']);
         });
         Route::put('', [JobController::class, 'update'])->can('update', 'job');

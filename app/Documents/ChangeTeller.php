@@ -25,6 +25,8 @@ final class ChangeTeller
             ...$this->blocks($before->roof->blocks ?? [], $after->roof->blocks ?? []),
             ...$this->checks($before->roof->checks ?? [], $after->roof->checks ?? []),
             ...$this->planes($before->roof->planes ?? [], $after->roof->planes ?? []),
+            ...$this->openings($before->openings ?? [], $after->openings ?? []),
+            ...$this->cutting($before->cutting ?? new stdClass, $after->cutting ?? new stdClass),
             ...$this->layouts((array) ($before->layout ?? []), (array) ($after->layout ?? []), $after),
             ...$this->rules((array) ($before->rules ?? []), (array) ($after->rules ?? [])),
         ];
@@ -117,6 +119,40 @@ final class ChangeTeller
      * @param  list<stdClass>  $after
      * @return list<Change>
      */
+    private function openings(array $before, array $after): array
+    {
+        $told = fn (string $code, stdClass $one): array => $this->change($code, ['opening' => (string) ($one->name ?? $one->kind), 'face' => (string) $one->face]);
+        [$old, $new] = [array_column($before, null, 'id'), array_column($after, null, 'id')];
+        $changed = array_filter($new, static fn (stdClass $one, string $id): bool => isset($old[$id]) && $old[$id] != $one, ARRAY_FILTER_USE_BOTH);
+
+        return [
+            ...array_values(array_map(static fn (stdClass $o): array => $told('opening-added', $o), array_diff_key($new, $old))),
+            ...array_values(array_map(static fn (stdClass $o): array => $told('opening-changed', $o), $changed)),
+            ...array_values(array_map(static fn (stdClass $o): array => $told('opening-removed', $o), array_diff_key($old, $new))),
+        ];
+    }
+
+    /** @return list<Change> first fits one by one; panels cut, by number */
+    private function cutting(stdClass $before, stdClass $after): array
+    {
+        [$old, $new] = [array_column($before->corrections ?? [], null, 'id'), array_column($after->corrections ?? [], null, 'id')];
+        $told = fn (string $code, stdClass $one): array => $this->change($code, ['panel' => (string) $one->panel, 'amount' => (float) $one->amount, 'toward' => (string) $one->toward, 'side' => (string) $one->side]);
+        $cut = array_diff(array_column($after->cut ?? [], 'panel'), array_column($before->cut ?? [], 'panel'));
+        $uncut = array_diff(array_column($before->cut ?? [], 'panel'), array_column($after->cut ?? [], 'panel'));
+
+        return [
+            ...array_values(array_map(static fn (stdClass $c): array => $told('fit-added', $c), array_diff_key($new, $old))),
+            ...array_values(array_map(static fn (stdClass $c): array => $told('fit-removed', $c), array_diff_key($old, $new))),
+            ...($cut === [] ? [] : [$this->change('panels-cut', ['count' => count($cut), 'first' => (string) array_values($cut)[0]])]),
+            ...($uncut === [] ? [] : [$this->change('panels-uncut', ['count' => count($uncut), 'first' => (string) array_values($uncut)[0]])]),
+        ];
+    }
+
+    /**
+     * @param  list<stdClass>  $before
+     * @param  list<stdClass>  $after
+     * @return list<Change>
+     */
     private function planes(array $before, array $after): array
     {
         $old = array_column($before, null, 'id');
@@ -175,7 +211,10 @@ final class ChangeTeller
     private function layouts(array $before, array $after, stdClass $document): array
     {
         $names = array_column($document->roof->planes ?? [], 'name', 'id');
-        $changes = [];
+        $blocks = array_column($document->roof->blocks ?? [], 'id');
+        // A layout that goes with its plane or block is no change of its own.
+        $left = array_filter(array_map(strval(...), array_keys(array_diff_key($before, $after))), static fn (string $id): bool => isset($names[$id]) || in_array(strstr($id, '.', true), $blocks, true));
+        $changes = array_values(array_map(fn (string $id): array => $this->change('layout-left', ['plane' => (string) ($names[$id] ?? $id)]), $left));
         foreach ($after as $id => $layout) {
             $was = $before[$id] ?? new stdClass;
             if ($was == $layout) {

@@ -54,6 +54,9 @@ final readonly class CardDrawing
     {
         $outline = implode(' ', array_map(fn (Point $p): string => $this->at($card, $p), $card->outline->corners));
         $parts = ["<polygon points=\"$outline\" fill=\"#f4f4f4\" stroke=\"#000\" stroke-width=\"1.6\"/>"];
+        foreach ($card->holes as $hole) {
+            $parts[] = '<polygon points="'.implode(' ', array_map(fn (Point $p): string => $this->at($card, $p), $hole->corners)).'" fill="#fff" stroke="#000" stroke-width="3"/>';
+        }
         foreach ($card->ribs as $rib) {
             $parts[] = $this->line($card, new Point($rib, 0.0), new Point($rib, $card->length), 'stroke="#777" stroke-width="2.4"');
         }

@@ -11,6 +11,9 @@ use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Units\Rounding;
+use Imbrex\Core\Units\TapePrinter;
 
 /** Mark-out cards, back view, two to a page; panels cut alike share one. */
 final readonly class CardSheets
@@ -35,6 +38,8 @@ final readonly class CardSheets
                     'drawing' => 'data:image/svg+xml;base64,'.base64_encode($drawing->svg($card)),
                     'length' => $tape->print($card->length),
                     'order' => $tape->print($card->orderLength),
+                    'corrected' => $panel->corrections !== [],
+                    'notes' => $this->notes($plan, $face, $panel, $tape),
                     'rip' => $panel->rip === null ? null : $tape->print($panel->rip),
                     'marks' => array_map(fn (Mark $m): array => [
                         'line' => $this->words->say('mark.line.'.$m->line->value.($card->fromHead && ! str_starts_with($m->line->value, 'across') ? '-from-top' : '')),
@@ -52,5 +57,23 @@ final readonly class CardSheets
             'revision' => $revision,
             'words' => $this->words,
         ]);
+    }
+
+    /** @return list<string> what goes with a card: its hem, the sheet it shares */
+    private function notes(Plan $plan, Face $face, Panel $panel, TapePrinter $tape): array
+    {
+        $notes = [];
+        foreach ($this->planner->cardMaker($plan)->hems($face, $panel) as $hem) {
+            $isQuick = 1 / 64 < $hem['wanted'] - $hem['hem'];
+            $notes[] = $this->words->say($isQuick ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), array_diff_key($hem, ['kind' => ''])));
+        }
+        $pair = $plan->pairing->of($panel->id);
+        if ($pair !== null) {
+            $notes[] = $this->words->say($pair->lower === $panel->id ? 'pair.lower' : 'pair.upper', [
+                'other' => $pair->partner($panel->id), 'length' => $tape->print($pair->orderLength, Rounding::Up), 'at' => $tape->print($pair->upperAt), 'saved' => $tape->print($pair->saved), 'turned' => $pair->turned ? 'yes' : 'no',
+            ]);
+        }
+
+        return $notes;
     }
 }

@@ -26,6 +26,7 @@ final class AuthorisationTest extends FeatureTestCase
             ['GET', 'jobs/{job}/plan/layout', self::ALL], ['GET', 'jobs/{job}/orders', self::ALL], ['GET', 'jobs/{job}/job.json', self::ALL],
             ['GET', 'jobs/{job}/cut-list.csv', self::ALL], ['GET', 'jobs/{job}/cut-list.pdf', self::ALL], ['GET', 'jobs/{job}/cut-cards.pdf', self::ALL],
             ['GET', 'jobs/{job}/roof.dxf', self::ALL], ['GET', 'jobs/{job}/readings.csv', self::ALL], ['GET', 'jobs/{job}/blanks.dxf', self::ALL],
+            ['GET', 'jobs/{job}/blanks.svg', self::ALL], ['GET', 'jobs/{job}/pieces.csv', self::ALL], ['GET', 'jobs/{job}/layout.pdf', self::ALL], ['GET', 'jobs/{job}/notch-template.pdf', self::ALL],
             ['POST', 'jobs/{job}/imports/dxf', self::PLANNERS], ['POST', 'jobs/{job}/imports/readings', self::PLANNERS],
             ['GET', 'jobs/{job}/reports', self::PLANNERS], ['GET', 'jobs/{job}/reports/HQ-CLUBROOM', self::PLANNERS], ['GET', 'jobs/{job}/gauge', self::PLANNERS],
             ['POST', 'jobs', self::PLANNERS], ['PUT', 'jobs/{job}', self::PLANNERS], ['POST', 'jobs/{job}/revisions/1/restore', self::PLANNERS],

@@ -7,11 +7,16 @@ namespace App\Http\Controllers;
 use App\Documents\JobReader;
 use App\Documents\PlanCache;
 use App\Exports\BlanksDxf;
+use App\Exports\BlanksSvg;
 use App\Exports\CardSheets;
 use App\Exports\CutListCsv;
 use App\Exports\CutListSheet;
+use App\Exports\LayoutSheet;
+use App\Exports\NotchTemplate;
+use App\Exports\PiecesCsv;
 use App\Exports\ReadingsTable;
 use App\Exports\RoofDxf;
+use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -50,9 +55,30 @@ final class ExportController
         return $this->file($job, $drawing->write($this->plans->plan($job->newest())), 'roof.dxf', 'image/vnd.dxf');
     }
 
-    public function blanks(Job $job, BlanksDxf $drawing): Response
+    /** All flat blanks, or the one of `pick`. */
+    public function blanks(PlanRequest $request, Job $job, BlanksDxf $drawing): Response
     {
-        return $this->file($job, $drawing->write($this->plans->plan($job->newest())), 'blanks.dxf', 'image/vnd.dxf');
+        return $this->file($job, $drawing->write($this->plans->plan($job->newest()), $request->pick()), 'blanks.dxf', 'image/vnd.dxf');
+    }
+
+    public function blanksSvg(PlanRequest $request, Job $job, BlanksSvg $drawing): Response
+    {
+        return $this->file($job, $drawing->write($this->plans->plan($job->newest()), $request->pick()), 'blanks.svg', 'image/svg+xml');
+    }
+
+    public function pieces(Job $job, PiecesCsv $csv): Response
+    {
+        return $this->file($job, $csv->write($this->plans->plan($job->newest())), 'pieces.csv', 'text/csv; charset=UTF-8');
+    }
+
+    public function layout(Job $job, LayoutSheet $sheet): Response
+    {
+        return $this->file($job, $sheet->pdf($this->plans->plan($job->newest()), $job->revision), 'layout.pdf', 'application/pdf');
+    }
+
+    public function notch(Job $job, NotchTemplate $template): Response
+    {
+        return $this->file($job, $template->pdf($this->plans->plan($job->newest())) ?? abort(404), 'notch-template.pdf', 'application/pdf');
     }
 
     public function readings(Job $job, JobReader $reader, ReadingsTable $table): Response

@@ -12,7 +12,7 @@ import { AccountMenu } from './AccountMenu';
 const History = lazy(() => import('./History'));
 const JobSettings = lazy(() => import('./JobSettings'));
 
-const FILES = ['cut-list.pdf', 'cut-cards.pdf', 'cut-list.csv', 'roof.dxf', 'blanks.dxf', 'readings.csv', 'job.json'] as const;
+const FILES = ['layout.pdf', 'cut-list.pdf', 'cut-cards.pdf', 'notch-template.pdf', 'cut-list.csv', 'pieces.csv', 'roof.dxf', 'blanks.dxf', 'blanks.svg', 'readings.csv', 'job.json'] as const;
 
 /** Which job, how it is saved, the way back, and the files it leaves in. */
 export function TopBar() {

@@ -28,9 +28,9 @@
     @foreach ($page as $i => $card)
     <div class="card {{ $i === count($page) - 1 ? 'last' : '' }}">
         <h1>{{ $card['title'] }}</h1>
-        <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.ordered', ['length' => $card['order']]) }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}</p>
+        <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.ordered', ['length' => $card['order']]) }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}@if ($card['corrected']) · <b>{{ $words->say('cuts.corrected') }}</b>@endif</p>
         <table class="place"><tr>
-            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" width="250" height="330" alt=""><p class="mind">{{ $words->say('caution.cutting') }}</p></td>
+            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" width="250" height="330" alt="">@foreach ($card['notes'] as $note)<p class="mind"><b>{{ $note }}</b></p>@endforeach<p class="mind">{{ $words->say('caution.cutting') }}</p></td>
             <td style="vertical-align: top;">
                 <table class="marks">
                     @php $line = null; @endphp

@@ -7,7 +7,7 @@ import type { LoadOutSlice, PlanOrder } from '../../api/contract';
 import { useSession } from '../../api/queries';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { Len } from '../../tape/Len';
+import { Len, Said } from '../../tape/Len';
 
 interface ReleasedOrder {
     id: number;
@@ -52,6 +52,9 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     <tr><td>{t('order.weight')}</td><td className="n">{t('pounds', { pounds: Math.round(order.pounds) })}</td></tr>
                 </tbody>
             </table>
+            {slice.pairing.pairs.length > 0 && (
+                <p style={{ marginTop: 8 }}><Said text={t('pair.saving', { pairs: slice.pairing.pairs.length, feet: Math.round(slice.pairing.savedInches / 1.2) / 10, money: Math.round(slice.pairing.savedMoney) })} /></p>
+            )}
             <div className="rowed" style={{ marginTop: 14 }}>
                 <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/cut-list.pdf`} download>{t('load.pdf')}</Button>
                 <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/cut-list.csv`} download>{t('load.csv')}</Button>

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Documents\PlanWriter;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Units\Rounding;
+
+/** Every piece by face in the order of laying, one line each. Columns are described in docs/formats.md. */
+final readonly class PiecesCsv
+{
+    private const COLUMNS = ['face', 'laid', 'panel', 'measured_from', 'long_in', 'short_in', 'between_in', 'long', 'short', 'rip_in', 'order_length', 'one_sheet_with', 'corrected', 'cut'];
+
+    public function __construct(private Planner $planner)
+    {
+    }
+
+    public function write(Plan $plan): string
+    {
+        $tape = PlanWriter::tape($plan)->inInches();
+        $cards = $this->planner->cardMaker($plan);
+        $out = fopen('php://memory', 'r+') ?: throw new \RuntimeException('no memory stream');
+        fputcsv($out, self::COLUMNS, ',', '"', '');
+        foreach ($plan->inOrderOfLaying() as $panel) {
+            $face = $plan->face($panel->face);
+            if ($face === null) {
+                continue;
+            }
+            $card = $cards->card($face, $panel);
+            $sides = $card->sides();
+            fputcsv($out, [
+                $face->name, $panel->strip->laid, $panel->id, $card->fromHead ? 'T' : 'B',
+                round($sides['long'], 4), round($sides['short'], 4), round($sides['between'], 4), $tape->print($sides['long']), $tape->print($sides['short']),
+                $panel->rip === null ? '' : round($panel->rip, 4), $tape->print($this->ordered($plan, $panel), Rounding::Up),
+                $plan->pairing->of($panel->id)?->partner($panel->id) ?? '', $panel->corrections === [] ? '' : 'yes', isset($plan->job->cut[$panel->id]) ? 'yes' : '',
+            ], ',', '"', '');
+        }
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+
+    /** Of the sheet it comes out of. */
+    private function ordered(Plan $plan, Panel $panel): float
+    {
+        return $plan->pairing->of($panel->id)->orderLength ?? $panel->orderLength;
+    }
+}
