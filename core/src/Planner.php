@@ -73,8 +73,9 @@ final class Planner
         }
         $pairing = (new Pairer($system->profile, $job->rules))->pair($panels, $orders);
         $report = new CutReport($system->profile, $job->rules);
+        $inTheWay = $this->inTheWay($finder, $groups);
         foreach ($roof->faces as $face) {
-            array_push($findings, ...$layouts[$face->id]->findings, ...$report->on($face, $pieces[$face->id], $pairing, $job->cut));
+            array_push($findings, ...$layouts[$face->id]->findings, ...$inTheWay[$face->id] ?? [], ...$report->on($face, $pieces[$face->id], $pairing, $job->cut));
         }
         $order = (new OrderBuilder($system->profile, $system->material, $system->gauge, $job->rules))->build($panels, $pairing);
         $plan = new Plan($job, $surveys, $roof, $groups, $layouts, $panels, $pairing, $extras, $order, $findings, $checks);
@@ -130,6 +131,22 @@ final class Planner
         $system = $plan->job->system;
 
         return new CutCardMaker($system->profile, $system->ventedRidge, $plan->job->rules);
+    }
+
+    /**
+     * @param  list<GroupLayout>  $groups
+     * @return array<string, list<Finding>> by face id
+     */
+    private function inTheWay(LayoutFinder $finder, array $groups): array
+    {
+        $findings = [];
+        foreach ($groups as $group) {
+            foreach ($group->group->faces as $face) {
+                $findings[$face->id] = $finder->findings($group, $face);
+            }
+        }
+
+        return $findings;
     }
 
     /**

@@ -36,6 +36,29 @@ abstract class BrowserTestCase extends TestCase
         $person->waitFor("//*[contains(@class,'workspace')]");
     }
 
+    /**
+     * Begins a job from a file of somebody else's.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    protected function beginFromFile(Person $person, string $name, array $document): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'job');
+        file_put_contents($file, (string) json_encode([...$document, 'name' => $name]));
+        $person->goTo('/jobs');
+        $person->press('New job');
+        $person->find("//input[@type='file']")->sendKeys($file);
+        $person->press('Read a job from a file');
+        $person->waitFor("//*[contains(@class,'workspace')]");
+        unlink($file);
+    }
+
+    /** @return array<string, mixed> a document of the demo */
+    protected static function demo(string $name): array
+    {
+        return json_decode((string) file_get_contents(__DIR__."/../../database/demo/$name.json"), true);
+    }
+
     /** Begins a job with the oar store's readings, typed as people type them. */
     protected function beginOarStore(Person $person, string $name): void
     {

@@ -59,7 +59,8 @@ final class HouseRulesTest extends BrowserTestCase
         $person->press('Close');
         $person->waitForSave();
         $this->goToStation($person, 'Cuts');
-        $person->waitUntil(fn (): bool => str_contains($person->text("//tr[@aria-selected='true']"), '214 3/8″ 216 1/2″'), fn (): string => $person->text("//tr[@aria-selected='true']"));
+        $person->waitUntil(fn (): bool => str_contains($person->text("//tr[@aria-selected='true']"), '214 3/8″'), fn (): string => $person->text("//tr[@aria-selected='true']"));
+        $person->sees('ordered at 216 1/2″');
     }
 
     public function test_a_low_pitch_blocks_the_order_until_another_profile_is_chosen(): void
@@ -87,7 +88,7 @@ final class HouseRulesTest extends BrowserTestCase
     {
         $person = $this->begun('Over the door');
         $this->goToStation($person, 'Layout');
-        $person->find("//button[@data-school='control-point']")->click();
+        $person->press('Start from a place');
         $person->type('Place, from the left rake', "10' 3 1/2");
         $person->press('Set');
         // A seam at 123 1/2: seven panels of 16 before it leave 11 1/2; from there 376 1/2 hold 23 and 8 1/2.

@@ -66,6 +66,12 @@ final readonly class CardSide
         return abs($this->from->u - $x) < Tolerance::SAME_CUT || abs($this->to->u - $x) < Tolerance::SAME_CUT;
     }
 
+    /** Whether it runs over this place across the sheet. */
+    public function spans(float $x): bool
+    {
+        return $x >= min($this->from->u, $this->to->u) - Tolerance::LENGTH && $x <= max($this->from->u, $this->to->u) + Tolerance::LENGTH;
+    }
+
     public function low(): Point
     {
         return $this->from->v <= $this->to->v ? $this->from : $this->to;

@@ -219,6 +219,7 @@ final class CutCardMaker
     private function alongMarks(array $sides, Panel $panel, float $width): array
     {
         $marks = [];
+        $ripped = array_values(array_filter($sides, static fn (CardSide $s): bool => $s->kind->runsUpSlope() && ($s->to->v < $s->from->v ? $panel->cutLeft : $panel->cutRight)));
         foreach ([MarkLine::Left, MarkLine::Right] as $line) {
             $isLeft = $line === MarkLine::Left;
             $edge = $isLeft ? 0.0 : $width;
@@ -227,27 +228,25 @@ final class CutCardMaker
                     if (! $side->isUpright() && $side->reaches($edge)) {
                         $marks[] = new Mark('opening', MarkKind::Cut, $line, $side->endHeight($isLeft));
                     }
-                } elseif (! $side->kind->runsUpSlope() && ($side->reaches($edge) || $this->endsAtRake($side->end($isLeft), $sides))) {
+                } elseif (! $side->kind->runsUpSlope() && ($side->reaches($edge) || $this->touches($side->end($isLeft), $ripped))) {
                     array_push($marks, ...($side->isLowEnd() ? $this->footMarks($side, $panel, $line, $edge) : $this->headMarks($side, $line, $edge)));
                 }
             }
         }
-        array_push($marks, ...$this->innerCorners($sides, $width));
+        array_push($marks, ...$this->innerCorners(array_values(array_filter($sides, static fn (CardSide $s): bool => ! in_array($s, $ripped, true))), $ripped, $width));
         usort($marks, static fn (Mark $a, Mark $b): int => [$a->line->value, $a->distance] <=> [$b->line->value, $b->distance]);
 
         return $marks;
     }
 
     /**
-     * Whether a corner lies at a leaning rake: no other end of the piece goes on from it.
+     * Whether a corner lies at a side the panel is ripped along: that is marked across the sheet.
      *
-     * @param  list<CardSide>  $sides
+     * @param  list<CardSide>  $ripped
      */
-    private function endsAtRake(Point $corner, array $sides): bool
+    private function touches(Point $corner, array $ripped): bool
     {
-        $touching = array_filter($sides, static fn (CardSide $s): bool => min($s->from->distanceTo($corner), $s->to->distanceTo($corner)) < Tolerance::SAME_CUT);
-
-        return array_filter($touching, static fn (CardSide $s): bool => $s->kind->runsUpSlope()) !== [];
+        return array_filter($ripped, static fn (CardSide $s): bool => min($s->from->distanceTo($corner), $s->to->distanceTo($corner)) < Tolerance::SAME_CUT) !== [];
     }
 
     /** @return list<Mark> where the piece begins */
@@ -257,8 +256,9 @@ final class CutCardMaker
         $hasLeg = $this->profile->family->isConcealed() && ! ($isLeft ? $panel->cutLeft : $panel->cutRight);
         if ($side->kind === EdgeKind::Valley) {
             // The tape lies at the metal itself: on the female side that is the inside of its leg.
-            $female = $hasLeg && $isLeft === $this->profile->hand->runsLeftToRight();
-            $x = $female ? $edge + ($isLeft ? $this->profile->leftMetal : -$this->profile->rightMetal) : $edge;
+            $inside = $edge + ($isLeft ? $this->profile->leftMetal : -$this->profile->rightMetal);
+            $female = $hasLeg && $isLeft === $this->profile->hand->runsLeftToRight() && $side->spans($inside);
+            $x = $female ? $inside : $edge;
             $at = $side->heightAt($x);
             $own = $female ? $x : null;
 
@@ -267,7 +267,8 @@ final class CutCardMaker
                 : [new Mark('valley', MarkKind::Cut, $line, $at, $own)];
         }
         $at = $side->endHeight($isLeft);
-        $marks = $side->isSquare() ? [] : [new Mark('foot', MarkKind::Cut, $line, $at)];
+        // The sheet's own end needs no mark; a foot further up does.
+        $marks = $side->isSquare() && $at < Tolerance::SAME_CUT ? [] : [new Mark('foot', MarkKind::Cut, $line, $at)];
         if ($side->hem > 0.0) {
             $marks[] = new Mark('hem', MarkKind::Bend, $line, $at + $side->hemAlong());
         }
@@ -300,14 +301,15 @@ final class CutCardMaker
      * Corners between the edges: where a flat part ends and an angle begins.
      *
      * @param  list<CardSide>  $sides
+     * @param  list<CardSide>  $ripped
      * @return list<Mark>
      */
-    private function innerCorners(array $sides, float $width): array
+    private function innerCorners(array $sides, array $ripped, float $width): array
     {
         $marks = [];
         foreach ($sides as $side) {
             foreach ([$side->from, $side->to] as $corner) {
-                if ($corner->u > Tolerance::SAME_CUT && $corner->u < $width - Tolerance::SAME_CUT && ! $side->kind->runsUpSlope() && ! $this->endsAtRake($corner, $sides)) {
+                if ($corner->u > Tolerance::SAME_CUT && $corner->u < $width - Tolerance::SAME_CUT && ! $this->touches($corner, $ripped)) {
                     $marks[sprintf('%.3f %.3f', $corner->u, $corner->v)] = new Mark('corner', MarkKind::Cut, MarkLine::Inner, $corner->v, $corner->u);
                 }
             }

@@ -37,7 +37,56 @@ final readonly class MovedFace
     /** Edges moved by offset and hem: what metal is cut from. */
     public static function blank(Face $face, Profile $profile, bool $vented, RuleSet $rules): self
     {
-        return self::moved($face, $profile, $vented, $rules, 1.0);
+        $blank = self::moved($face, $profile, $vented, $rules, 1.0);
+        $metal = self::moved($face, $profile, $vented, $rules, 0.0);
+
+        return self::holds($blank->regions, $metal->regions) ? $blank : new self((new Untangler)->untangle([...self::loops($blank->regions), ...self::loops($metal->regions)]), $blank->loops, $blank->origin);
+    }
+
+    /**
+     * Whether what is cut from covers what is covered. Where sides a few inches long are pushed past each other it may
+     * not; then both together are cut.
+     *
+     * @param  list<Region>  $blank
+     * @param  list<Region>  $metal
+     */
+    private static function holds(array $blank, array $metal): bool
+    {
+        foreach ($metal as $region) {
+            foreach ($region->outline->corners as $corner) {
+                if (! self::isOn($corner, $blank)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  list<Region>  $regions */
+    private static function isOn(Point $point, array $regions): bool
+    {
+        foreach ($regions as $region) {
+            if ($region->outline->contains($point)) {
+                return true;
+            }
+            foreach ($region->outline->corners as $i => $corner) {
+                if ($point->distanceToLine($corner, $region->outline->corner($i + 1)) < Tolerance::SAME_CUT) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Region>  $regions
+     * @return list<Polygon>
+     */
+    private static function loops(array $regions): array
+    {
+        return array_merge(...array_map(static fn (Region $region): array => $region->loops(), $regions));
     }
 
     private static function moved(Face $face, Profile $profile, bool $vented, RuleSet $rules, float $hems): self

@@ -8,6 +8,8 @@ use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\Panel;
@@ -59,12 +61,52 @@ final class AnyFaceTest extends TestCase
         self::assertLessThanOrEqual($panel->strip->moduleRight() + 1e-3, $metal->right, $panel->id);
         self::assertGreaterThanOrEqual($panel->long - 1e-6, $panel->orderLength, $panel->id);
         self::assertGreaterThanOrEqual($panel->short - 1e-6, $panel->long, $panel->id);
+        foreach ($panel->metal->corners as $corner) {
+            self::assertTrue($panel->blank->contains($corner) || self::fromOutline($panel->blank, $corner) < 1e-3, "$panel->id: the blank contains the metal");
+        }
+    }
+
+    /** Each corner of the sheet is its own end, a mark, or lies on the line two marks of a valley give. */
+    private static function marksRebuildTheOutline(Panel $panel, CutCard $card): void
+    {
+        if ($panel->cutLeft || $panel->cutRight) {
+            return;
+        }
+        $at = static fn (Mark $m): Point => new Point($m->x ?? ($m->line === MarkLine::Left ? 0.0 : $card->width), $card->fromHead ? $card->length - $m->distance : $m->distance);
+        $cuts = array_values(array_filter($card->marks, static fn (Mark $m): bool => $m->kind === MarkKind::Cut && $m->distance >= 0.0));
+        $valley = array_map($at, array_values(array_filter($cuts, static fn (Mark $m): bool => in_array($m->name, ['valley', 'corner'], true))));
+        foreach ($card->outline->corners as $corner) {
+            $atEnd = ($corner->v < 1e-3 || $corner->v > $card->length - 1e-3) && ($corner->u < 1e-3 || $corner->u > $card->width - 1e-3);
+            $marked = array_filter($cuts, static fn (Mark $m): bool => $at($m)->distanceTo($corner) < 1e-3) !== [];
+            self::assertTrue($atEnd || $marked || self::onALine($corner, $valley), "$panel->id at $corner->u, $corner->v");
+        }
+    }
+
+    /** @param  list<Point>  $points */
+    private static function onALine(Point $corner, array $points): bool
+    {
+        foreach ($points as $i => $a) {
+            foreach (array_slice($points, $i + 1) as $b) {
+                $off = ($b->u - $a->u) * ($corner->v - $a->v) - ($b->v - $a->v) * ($corner->u - $a->u);
+                if (abs($off) < 1e-3 * max(1.0, $a->distanceTo($b))) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function fromOutline(Polygon $outline, Point $point): float
+    {
+        return min(array_map(static fn (int $i): float => $point->distanceToLine($outline->corner($i), $outline->corner($i + 1)), array_keys($outline->corners)));
     }
 
     private static function cardIsSound(Plan $plan, Panel $panel): void
     {
         $card = (new Planner)->card($plan, $plan->face($panel->face) ?? self::fail(), $panel);
-        self::assertEquals($card, $card->flipped()->flipped(), $panel->id);
+        self::assertEqualsWithDelta($card, $card->flipped()->flipped(), 1e-9, $panel->id);
+        self::marksRebuildTheOutline($panel, $card);
         foreach ($card->marks as $mark) {
             if ($mark->kind === MarkKind::Cut && $mark->line === MarkLine::Inner) {
                 $y = $card->fromHead ? $card->length - $mark->distance : $mark->distance;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout\Finder;
 
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\SchoolKind;
@@ -107,8 +108,24 @@ final class LayoutFinder
     }
 
     /**
-     * @param  array<string, LayoutChoice>  $chosen
+     * Seams of a settled layout that run where none should; tips are said with the pieces they leave.
+     *
+     * @return list<Finding>
      */
+    public function findings(GroupLayout $now, Face $face): array
+    {
+        $number = (int) $now->group->numberOf($face->id);
+        $findings = [];
+        foreach ($this->reasoner($now->group)->inTheWay($number, $now->modules[$number]) as $reason) {
+            if ($reason->code !== 'keep-out-tip') {
+                $findings[] = Finding::settle("layout.$reason->code", $face->id, $reason->parameters);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @param  array<string, LayoutChoice>  $chosen */
     private function settleGroup(FaceGroup $group, array $chosen): GroupLayout
     {
         $fixed = [];

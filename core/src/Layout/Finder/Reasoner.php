@@ -66,18 +66,23 @@ final readonly class Reasoner
         return $reasons;
     }
 
+    /** @return list<Reason> seams of one face that run where none should */
+    public function inTheWay(int $number, float $module): array
+    {
+        $cost = $this->costs[$number];
+
+        return array_map(fn (KeepOut $out): Reason => new Reason("keep-out-$out->what", false, [
+            'face' => $this->group->faces[$number]->name, 'what' => $out->name, 'off' => Length::ofInches($cost->clearOf($out->at, $module)), 'wants' => Length::ofInches($out->wants),
+        ]), $cost->broken($module));
+    }
+
     /** @return list<Reason> about one face */
     private function on(int $number, float $module): array
     {
-        $face = $this->group->faces[$number];
         $cost = $this->costs[$number];
-        $reasons = [];
-        $broken = [];
-        foreach ($cost->broken($module) as $out) {
-            $broken[$out->name] = true;
-            $reasons[] = new Reason("keep-out-$out->what", false, ['face' => $face->name, 'what' => $out->name, 'off' => Length::ofInches($cost->clearOf($out->at, $module)), 'wants' => Length::ofInches($out->wants)]);
-        }
-        foreach ($face->openings as $opening) {
+        $reasons = $this->inTheWay($number, $module);
+        $broken = array_flip(array_map(static fn (KeepOut $out): string => $out->name, $cost->broken($module)));
+        foreach ($this->group->faces[$number]->openings as $opening) {
             if (! isset($broken[$opening->name])) {
                 $bounds = $opening->outline->bounds();
                 $clear = $opening->kind === OpeningKind::Pipe
