@@ -25,9 +25,9 @@ final class SeamsTest extends BrowserTestCase
         $this->seesRips($person, 'rip 9 13/16″', 'rip 10 3/16″');
         $person->sees('Seams meet across the edge.');
 
-        // 500 in on 728 px: 15 px to the left are 10.3 in, whatever whole marks that makes; the other face follows.
+        // 500 in on 728 px: 4 px are 2.7 in, whatever whole marks that makes; the other face follows.
         $drawing = $person->find("//div[contains(@class,'drawing')]/*[name()='svg']");
-        (new WebDriverActions($person->driver))->moveToElement($drawing)->clickAndHold()->moveByOffset(-15, 0)->release()->perform();
+        (new WebDriverActions($person->driver))->moveToElement($drawing)->clickAndHold()->moveByOffset(4, 0)->release()->perform();
         $person->waitUntil(fn (): bool => ! str_contains($this->drawn($person), 'rip 9 13/16″') && str_contains($this->drawn($person), 'rip '), fn (): string => $this->drawn($person));
         $person->waitForSave();
         preg_match('/rip ([^r]+?″)rip ([^r]+?″)/u', $this->drawn($person), $here);
@@ -64,16 +64,16 @@ final class SeamsTest extends BrowserTestCase
         $person = $this->gable('Sail store');
         $person->choose('Add an opening', 'Skylight');
         $person->press('Skylight 1');
-        $this->enter($person, 'Left side, from the left', '207');
+        $this->enter($person, 'Left side, from the left', '207 1/2');
         $this->enter($person, 'Low side, up from the eave', "4'");
         $this->enter($person, 'Width', '22 1/2');
         $person->waitForSave();
         // Left alone the search looks for a start that clears it: nothing stands in the way of the best one.
         $person->waitUntil(fn (): bool => str_contains($this->best($person), 'Skylight 1 sits'), fn (): string => $this->best($person));
         self::assertStringNotContainsString('wants', $this->best($person));
-        // Equal rips put seams at 202 and 218: neither in the 3 in beside 207, nor in the one at its corner.
+        // A full panel at the left puts a seam at 208, half an inch inside its left side; equal rips put them at 202 and 218.
         $person->find("//button[@data-school='one-end-left']")->click();
-        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='one-end-left']"), 'A seam runs 1″ from the side of Skylight 1; it wants 3″ of flat.'), fn (): string => $person->text("//button[@data-school='one-end-left']"));
+        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='one-end-left']"), 'A seam runs 1/2″ from the side of Skylight 1; it wants 3″ of flat.'), fn (): string => $person->text("//button[@data-school='one-end-left']"));
         $person->press('Take it out');
         $person->doesNotSee('Skylight 1');
     }

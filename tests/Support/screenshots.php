@@ -49,9 +49,7 @@ $views = [
     'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
     'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
     'layout-crew' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=crew')),
-    'layout-screw-down' => $desk($station('Oar store, screw-down', 'layout')),
-    'cuts' => $desk($station('Oar store', 'cuts')),
-    'cuts-valley' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
+    'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'survey-gable' => $desk($station('Clubroom', 'survey', '?plane=S')),
     'crew' => $desk(static function (Person $p): void {

@@ -156,29 +156,14 @@ final readonly class Polygon
         return $inside;
     }
 
-    /** Some point well inside: the middle of the widest stretch on a level between two corners. */
+    /** Some point well inside. */
     public function insidePoint(): Point
     {
-        $levels = array_map(static fn (Point $p): float => $p->v, $this->corners);
-        sort($levels);
-        $best = $this->corner(0);
-        $widest = -1.0;
-        for ($i = 0; $i + 1 < count($levels); $i++) {
-            $v = ($levels[$i] + $levels[$i + 1]) / 2.0;
-            $crossings = $this->crossingsAt($v);
-            for ($k = 0; $k + 1 < count($crossings); $k += 2) {
-                $room = min($crossings[$k + 1] - $crossings[$k], $levels[$i + 1] - $levels[$i]);
-                if ($room > $widest) {
-                    [$widest, $best] = [$room, new Point(($crossings[$k] + $crossings[$k + 1]) / 2.0, $v)];
-                }
-            }
-        }
-
-        return $best;
+        return (new Region($this))->insidePoint();
     }
 
     /** @return list<float> u where the outline crosses a level that no corner lies on, from the left */
-    private function crossingsAt(float $v): array
+    public function crossingsAt(float $v): array
     {
         $crossings = [];
         $previous = $this->corner(count($this->corners) - 1);

@@ -88,6 +88,31 @@ final readonly class Region
         return true;
     }
 
+    /** Some point well inside and in no hole: the middle of the widest stretch on a level between two corners. */
+    public function insidePoint(): Point
+    {
+        $levels = [];
+        foreach ($this->loops() as $loop) {
+            array_push($levels, ...array_map(static fn (Point $p): float => $p->v, $loop->corners));
+        }
+        sort($levels);
+        $best = $this->outline->corner(0);
+        $widest = -1.0;
+        for ($i = 0; $i + 1 < count($levels); $i++) {
+            $v = ($levels[$i] + $levels[$i + 1]) / 2.0;
+            $crossings = array_merge(...array_map(static fn (Polygon $loop): array => $loop->crossingsAt($v), $this->loops()));
+            sort($crossings);
+            for ($k = 0; $k + 1 < count($crossings); $k += 2) {
+                $room = min($crossings[$k + 1] - $crossings[$k], $levels[$i + 1] - $levels[$i]);
+                if ($room > $widest) {
+                    [$widest, $best] = [$room, new Point(($crossings[$k] + $crossings[$k + 1]) / 2.0, $v)];
+                }
+            }
+        }
+
+        return $best;
+    }
+
     /** @return list<Polygon> the outline, then the holes */
     public function loops(): array
     {

@@ -96,7 +96,7 @@ final readonly class MovedFace
         $outward = array_map(static fn (FaceLoop $loop): array => array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $loop->allowances), $origin);
         $loops = array_map(static fn (FaceLoop $loop, array $out): Polygon => $mover->move($loop->outline, $out), $origin, $outward);
         $left = static function (Region $region) use ($origin, $mover, $outward): bool {
-            $inside = $region->outline->insidePoint();
+            $inside = $region->insidePoint();
             foreach ($origin as $number => $loop) {
                 if (! $mover->leaves($loop->outline, $outward[$number], $inside)) {
                     return false;

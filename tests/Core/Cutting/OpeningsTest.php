@@ -76,6 +76,18 @@ final class OpeningsTest extends TestCase
         self::assertCount(4, array_filter($card->marks, static fn (Mark $m): bool => $m->line === MarkLine::Inner));
     }
 
+    public function test_an_opening_in_the_very_middle_leaves_the_face_round_it(): void
+    {
+        $bounds = self::plan([])->roof->faces[0]->outline->bounds();
+        [$u, $v] = [($bounds->left + $bounds->right) / 2, ($bounds->bottom + $bounds->top) / 2];
+        $plan = self::withOpening(Polygon::rectangle($u - 12, $v - 20, $u + 12, $v + 20), OpeningKind::Skylight);
+
+        self::assertCount(20, $plan->panelsOf('a.S'), 'two of them notched, none parted');
+        self::assertSame([], RoofJob::findings($plan, 'layout.rip-narrow'));
+        $region = new Region(Polygon::rectangle(0, 0, 10, 10), [Polygon::sound(array_reverse(Polygon::rectangle(1, 1, 9, 9)->corners))]);
+        self::assertTrue($region->contains($region->insidePoint()));
+    }
+
     public function test_a_pipe_parts_nothing(): void
     {
         $bare = self::plan([]);
