@@ -58,7 +58,10 @@ final readonly class CardDrawing
             $parts[] = '<polygon points="'.implode(' ', array_map(fn (Point $p): string => $this->at($card, $p), $hole->corners)).'" fill="#fff" stroke="#000" stroke-width="3"/>';
         }
         foreach ($card->ribs as $rib) {
-            $parts[] = $this->line($card, new Point($rib, 0.0), new Point($rib, $card->length), 'stroke="#777" stroke-width="2.4"');
+            // Only where there is sheet: heads and feet may be cut at an angle.
+            foreach (array_chunk($card->outline->transposed()->crossingsAt($rib), 2) as [$from, $to]) {
+                $parts[] = $this->line($card, new Point($rib, $from), new Point($rib, $to), 'stroke="#777" stroke-width="2.4"');
+            }
         }
         foreach ($card->lines as $line) {
             $parts[] = $this->line($card, $line->from, $line->to, $this->style($line));

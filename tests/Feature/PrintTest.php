@@ -7,10 +7,12 @@ namespace Tests\Feature;
 use App\Documents\JobReader;
 use App\Documents\PlanWriter;
 use App\Exports\CardDrawing;
+use App\Exports\CardSheets;
 use App\Exports\CutListCsv;
 use App\Exports\PanelRange;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutGroup;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -83,6 +85,14 @@ final class PrintTest extends FeatureTestCase
                 self::assertLessThanOrEqual(330, (float) $line[$end]);
             }
         }
+    }
+
+    public function test_cards_of_any_piece_keep_to_half_a_page(): void
+    {
+        $plan = $this->plan(json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true));
+        $cards = array_sum(array_map(static fn ($face): int => count(CutGroup::gather($plan->panelsOf($face->id))), $plan->roof->faces));
+
+        self::assertSame((int) ceil($cards / 2), preg_match_all('#/Type /Page\b(?!s)#', app(CardSheets::class)->pdf($plan, 1)));
     }
 
     public function test_marks_alike_on_both_edges_are_listed_once(): void

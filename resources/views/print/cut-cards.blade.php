@@ -18,8 +18,10 @@
     td.at { text-align: right; font-size: 33px; line-height: 1; font-weight: bold; white-space: nowrap; }
     table.marks td.kind { width: 50px; font-size: 12px; }
     table.marks td.at { font-size: 33px; }
+    table.dense td.at { font-size: 25px; }
+    table.dense td { padding: 1px 4px; }
     table.marks td.line { font-size: 12px; padding-top: 6px; font-weight: bold; border-bottom: 2px solid #000; }
-    .mind { font-size: 10px; margin: 2px 0 0; width: 240px; }
+    .mind { font-size: 10px; line-height: 1.1; margin: 3px 0 0; width: 250px; }
 </style>
 </head>
 <body>
@@ -30,9 +32,9 @@
         <h1>{{ $card['title'] }}</h1>
         <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.ordered', ['length' => $card['order']]) }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}@if ($card['corrected']) · <b>{{ $words->say('cuts.corrected') }}</b>@endif</p>
         <table class="place"><tr>
-            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" width="250" height="330" alt="">@foreach ($card['notes'] as $note)<p class="mind"><b>{{ $note }}</b></p>@endforeach<p class="mind">{{ $words->say('caution.cutting') }}</p></td>
+            <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" {!! $card['notes'] === [] ? 'width="250" height="330"' : 'width="164" height="216"' !!} alt="">@foreach ($card['notes'] as $note)<p class="mind"><b>{{ $note }}</b></p>@endforeach<p class="mind">{{ $words->say('caution.cutting') }}</p></td>
             <td style="vertical-align: top;">
-                <table class="marks">
+                <table class="marks {{ count($card['marks']) > 7 ? 'dense' : '' }}">
                     @php $line = null; @endphp
                     @foreach ($card['marks'] as $mark)
                         @if ($mark['line'] !== $line)
