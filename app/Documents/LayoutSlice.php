@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Layout\RunOut;
@@ -42,10 +43,16 @@ final readonly class LayoutSlice
         ];
     }
 
-    /** @return array<string, mixed> the running marks of every face, as two crews call them out from the control line */
-    public function crew(Plan $plan): array
+    /**
+     * The running marks of every face, as two crews call them out from the control line.
+     *
+     * @param  string|null  $from  `middle`: from the seam nearest the middle of each face instead
+     * @return array<string, mixed>
+     */
+    public function crew(Plan $plan, ?string $from): array
     {
         $profile = $plan->job->system->profile;
+        $layouts = $from === 'middle' ? array_map(static fn (FaceLayout $l): FaceLayout => $l->fromTheMiddle(), $plan->layouts) : $plan->layouts;
 
         return [
             'bothWays' => $profile->family->hasEqualLegs() || ! $profile->family->isConcealed(),
@@ -54,9 +61,9 @@ final readonly class LayoutSlice
             'faces' => array_map(fn (Face $face): array => [
                 'id' => $face->id,
                 'name' => $face->name,
-                'control' => $plan->layouts[$face->id]->control - $plan->layouts[$face->id]->span->left,
-                'panels' => count($plan->layouts[$face->id]->strips),
-                ...$this->marks($plan, $face),
+                'control' => $layouts[$face->id]->control - $layouts[$face->id]->span->left,
+                'panels' => count($layouts[$face->id]->strips),
+                ...$this->marks($plan, $face, $layouts),
             ], $plan->roof->faces),
         ];
     }
@@ -70,13 +77,13 @@ final readonly class LayoutSlice
 
         return [
             'id' => $face->id,
-            'layout' => $this->writer->layout($layout),
-            ...$this->writer->found($plan, $face->id),
-            'group' => $group === null ? null : $this->writer->group($plan, $group),
+            'layout' => $this->writer->layouts->layout($layout),
+            ...$this->writer->layouts->found($plan, $face->id),
+            'group' => $group === null ? null : $this->writer->layouts->group($plan, $group),
             'module' => $group === null ? $layout->control : $group->modules[(int) $group->group->numberOf($face->id)],
             'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => PlanWriter::outline($p->metal)], $plan->panelsOf($face->id)),
             'seams' => $layout->seams,
-            ...$this->marks($plan, $face),
+            ...$this->marks($plan, $face, $plan->layouts),
             'alternatives' => array_map(fn (LayoutAlternative $a): array => $this->alternative($plan, $a), $this->planner->alternatives($plan, $face)),
             'chalk' => $this->writer->chalk($plan, [$face]),
             'runOut' => $runOut,
@@ -90,7 +97,7 @@ final readonly class LayoutSlice
         $choice = $one->layout->choice;
 
         return [
-            ...$this->writer->layout($one->layout),
+            ...$this->writer->layouts->layout($one->layout),
             'start' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'),
             'at' => $choice->at,
             'as' => $choice->asSeam ? 'seam' : 'pan',
@@ -104,15 +111,18 @@ final readonly class LayoutSlice
             'total' => array_sum($one->points),
             'points' => $one->points,
             'counts' => (array) $one->option->score,
-            'reasons' => $this->writer->reasons($plan, $one->option->reasons),
+            'reasons' => $this->writer->layouts->reasons($plan, $one->option->reasons),
             'findings' => $this->writer->findings($plan, $one->layout->findings),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function marks(Plan $plan, Face $face): array
+    /**
+     * @param  array<string, FaceLayout>  $layouts  by face
+     * @return array<string, mixed>
+     */
+    private function marks(Plan $plan, Face $face, array $layouts): array
     {
-        $layout = $plan->layouts[$face->id];
+        $layout = $layouts[$face->id];
         $marks = new RunningMarks($plan->job->rules);
         $names = array_column($plan->roof->faces, 'name', 'id');
         $wire = static fn (RunningMark $m): array => [
@@ -122,7 +132,7 @@ final readonly class LayoutSlice
 
         return [
             'eaveMarks' => array_map($wire, $marks->alongEave($face, $layout)),
-            'headMarks' => array_map($wire, $marks->alongHead($face, $layout, $plan->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $plan->layouts)),
+            'headMarks' => array_map($wire, $marks->alongHead($face, $layout, $plan->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $layouts)),
         ];
     }
 

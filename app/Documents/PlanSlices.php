@@ -36,7 +36,7 @@ final readonly class PlanSlices
             'survey' => $this->survey($plan),
             'roof' => (new RoofSlice($this->writer))->of($plan),
             'layout' => (new LayoutSlice($this->writer, $this->planner))->of($plan, $pick),
-            'crew' => (new LayoutSlice($this->writer, $this->planner))->crew($plan),
+            'crew' => (new LayoutSlice($this->writer, $this->planner))->crew($plan, $pick),
             'cuts' => (new CutsSlice($this->writer, $this->planner))->of($plan, $pick),
             'load-out' => $this->loadOut($plan),
             default => $this->overview($plan),

@@ -17,10 +17,6 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\GroupLayout;
-use Imbrex\Core\Layout\Finder\Reason;
-use Imbrex\Core\Layout\Finder\Score;
-use Imbrex\Core\Layout\Finder\Tie;
-use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Edge;
@@ -33,7 +29,7 @@ use Imbrex\Core\Units\TapePrinter;
 /** Puts a plan into the wire shape of contracts/plan.schema.json. Lengths are inches, unrounded. */
 final readonly class PlanWriter
 {
-    public function __construct(private Words $words, private Planner $planner)
+    public function __construct(private Words $words, private Planner $planner, public LayoutWriter $layouts)
     {
     }
 
@@ -53,8 +49,8 @@ final readonly class PlanWriter
             'name' => $plan->job->name,
             'faces' => array_map($this->face(...), $plan->roof->faces),
             'edges' => array_map($this->edge(...), $plan->roof->edges),
-            'layouts' => array_values(array_map(fn (FaceLayout $layout): array => [...$this->layout($layout), ...$this->found($plan, $layout->face)], $plan->layouts)),
-            'groups' => array_map(fn (GroupLayout $group): array => $this->group($plan, $group), $plan->groups),
+            'layouts' => array_values(array_map(fn (FaceLayout $layout): array => [...$this->layouts->layout($layout), ...$this->layouts->found($plan, $layout->face)], $plan->layouts)),
+            'groups' => array_map(fn (GroupLayout $group): array => $this->layouts->group($plan, $group), $plan->groups),
             'chalk' => $this->chalk($plan, $plan->roof->faces),
             'pairing' => $this->pairing($plan),
             'panels' => array_map(fn (Panel $panel): array => [
@@ -107,93 +103,6 @@ final readonly class PlanWriter
             'dihedralDegrees' => $edge->dihedralDegrees,
             'wall' => $edge->wall,
         ];
-    }
-
-    /** @return array<string, mixed> */
-    public function layout(FaceLayout $layout): array
-    {
-        return [
-            'face' => $layout->face,
-            'school' => $layout->choice->school->value,
-            'pinned' => $layout->choice->pinned,
-            'nudge' => $layout->choice->nudge,
-            'left' => $layout->span->left,
-            'right' => $layout->span->right,
-            'control' => $layout->control,
-            'panels' => count($layout->strips),
-            'fullPanels' => $layout->fullPanels(),
-            'leftRip' => $layout->leftRip,
-            'rightRip' => $layout->rightRip,
-            'narrowestAllowed' => $layout->narrowestAllowed,
-            'tooNarrow' => $layout->isTooNarrow(),
-        ];
-    }
-
-    /** @return array<string, mixed> how the search and the person came to a face's layout; the score is its whole group's */
-    public function found(Plan $plan, string $face): array
-    {
-        $group = $plan->groupOf($face);
-        $number = $group?->group->numberOf($face);
-        $layout = $plan->layouts[$face];
-        $cover = $plan->job->system->profile->cover;
-        if ($group === null || $number === null) {
-            return [];
-        }
-        $into = fmod($group->modules[$number] - $layout->span->left, $cover);
-
-        return [
-            'group' => $group->group->id(),
-            'choice' => $group->decided[$number],
-            'offset' => $into < 0.0 ? $into + $cover : $into,
-            'score' => $group->score->total(Weights::by($plan->job->rules)),
-            'reasons' => $this->reasons($plan, $group->reasons),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public function group(Plan $plan, GroupLayout $group): array
-    {
-        $weights = Weights::by($plan->job->rules);
-        $cover = $plan->job->system->profile->cover;
-        $number = static fn (string $face): int => (int) $group->group->numberOf($face);
-
-        return [
-            'id' => $group->group->id(),
-            'faces' => array_map(static fn (Face $face): string => $face->id, $group->group->faces),
-            'ties' => array_map(static fn (Tie $tie): array => [
-                'edge' => $tie->edge,
-                'faces' => [$tie->one, $tie->other],
-                'seams' => $tie->seams,
-                'miss' => $tie->miss($group->modules[$number($tie->one)], $group->modules[$number($tie->other)], $cover),
-                'meets' => $tie->meets($group->modules[$number($tie->one)], $group->modules[$number($tie->other)], $cover),
-            ], $group->group->ties),
-            'score' => $this->score($group->score, $weights),
-            'proven' => $group->proven,
-            'pinsCost' => $group->unpinned === null ? null : $this->score($group->score->less($group->unpinned), $weights),
-            'reasons' => $this->reasons($plan, $group->reasons),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public function score(Score $score, Weights $weights): array
-    {
-        return ['total' => $score->total($weights), 'points' => $score->points($weights), 'counts' => (array) $score];
-    }
-
-    /**
-     * @param  list<Reason>  $reasons
-     * @return list<array<string, mixed>>
-     */
-    public function reasons(Plan $plan, array $reasons): array
-    {
-        $tape = self::tape($plan);
-
-        return array_map(fn (Reason $reason): array => [
-            'code' => $reason->code,
-            'speaksFor' => $reason->speaksFor,
-            'parameters' => (object) Words::printed($reason->parameters, $tape),
-            'message' => $this->words->say("reason.$reason->code", Words::printed($reason->parameters, $tape)),
-        ], $reasons);
     }
 
     /**

@@ -88,8 +88,24 @@ final class SeamsTest extends BrowserTestCase
         // From 10 in in: every 16, the fourth a check; across the ridge 480 less than that.
         self::assertStringContainsString('1 1′ 4″ 1′ 4″ Shed N 38′ 8″', $right);
         self::assertStringContainsString('3 check 4′ 0″ 4′ 0″ Shed N 36′ 0″', $right);
+        $person->press('From the middle seam');
+        // Seams at 10 + 16 k: that at 250 lies in the very middle.
+        $person->sees('middle seam 20′ 10″ from the left end of the metal');
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//section[@aria-label='Shed S']//table[.//th='To the left']"), '1 1′ 4″ 1′ 4″ Shed N 1′ 4″'));
         $person->keys('c');
         $person->doesNotSee('These panels still run from left to right');
+    }
+
+    public function test_how_far_a_face_runs_out_of_square_is_drawn(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Pia Holm');
+        $person->openJob('Clubroom');
+        $this->goToStation($person, 'Layout');
+        $person->waitFor("//*[@data-testid='run-out']");
+        self::assertStringContainsString('runs out to the right 1″', $this->drawn($person));
+        self::assertStringContainsString('runs out to the right 1 1/16″', $this->drawn($person));
+        $person->sees('It hides under the rake trims, which take up to 1 1/2″.');
     }
 
     private function gable(string $name): Person

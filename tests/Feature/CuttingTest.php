@@ -188,6 +188,11 @@ final class CuttingTest extends FeatureTestCase
         self::assertFalse($crew['bothWays']);
         self::assertGreaterThan(20, count($met));
         self::assertLessThan(1 / 64, max(array_column($met, 'miss')));
+        $middle = $this->getJson("/api/jobs/$job->id/plan/crew?pick=middle")->assertOk()->json('faces.0');
+        // 27 panels of 16 have seams at 208 and 224, as far from the middle of 432: the left one is counted from.
+        self::assertEqualsWithDelta(208.0, $middle['control'], 0.1);
+        self::assertCount(count($crew['faces'][0]['eaveMarks']), $middle['eaveMarks']);
+        self::assertEqualsWithDelta(-192.0, min(array_column(array_filter($middle['eaveMarks'], static fn (array $m): bool => $m['kind'] === 'seam'), 'distance')), 0.1);
     }
 
     /** @return array<string, mixed> */

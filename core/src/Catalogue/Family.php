@@ -25,4 +25,10 @@ enum Family: string
     {
         return $this === self::CapSeam;
     }
+
+    /** Under an unvented ridge or a wall flashing the pan's own end is turned up as a dam. */
+    public function turnsPanUp(EdgeKind $end, bool $vented): bool
+    {
+        return $this->isConcealed() && ($end === EdgeKind::Headwall || ($end === EdgeKind::Ridge && ! $vented));
+    }
 }

@@ -38,6 +38,15 @@ final readonly class FaceLayout
             - ($this->rightRip === null || count($this->strips) === 1 ? 0 : 1);
     }
 
+    /** The same layout with its running marks counted from the seam nearest the middle: where two crews part. */
+    public function fromTheMiddle(): self
+    {
+        $middle = $this->span->middle();
+        $seam = array_reduce($this->seams, static fn (?float $best, float $u): float => $best === null || abs($u - $middle) < abs($best - $middle) - Tolerance::LENGTH ? $u : $best);
+
+        return new self($this->face, $this->choice, $this->span, $this->strips, $this->seams, $seam ?? $this->control, $this->leftRip, $this->rightRip, $this->narrowestAllowed, $this->findings);
+    }
+
     /** The narrower of the rips; null when no panel is ripped. */
     public function narrowestRip(): ?float
     {

@@ -71,6 +71,20 @@ final class FirstFitTest extends TestCase
         self::assertEqualsWithDelta(0.5, ($after->panel($id)->orderLength ?? 0.0) - ($before->panel($id)->orderLength ?? 0.0), 1e-6);
     }
 
+    public function test_trials_of_one_edge_add_up_for_what_was_cut_after_both(): void
+    {
+        $plain = RoofJob::plan(RoofJob::boathouse());
+        $ids = array_map(static fn (Panel $p): string => $p->id, self::pieces($plain, self::VALLEY));
+        $first = new Correction('c1', 'hall.S', self::VALLEY, $ids[1], false, 0.125, [$ids[1]]);
+        $second = new Correction('c2', 'hall.S', self::VALLEY, $ids[2], false, 0.0625, [$ids[1], $ids[2]]);
+        $plan = RoofJob::plan(RoofJob::boathouse(), corrections: [$first, $second]);
+        $short = static fn (Plan $of, string $id): float => min(self::valley($of, $id));
+
+        self::assertSame([[], ['c1'], ['c1', 'c2']], array_map(static fn (string $id): array => array_map(static fn (Correction $c): string => $c->id, $plan->panel($id)->corrections ?? []), array_slice($ids, 1, 3)));
+        self::assertEqualsWithDelta($short($plain, $ids[2]) - 0.125, $short($plan, $ids[2]), 0.003);
+        self::assertEqualsWithDelta($short($plain, $ids[3]) - 0.1875, $short($plan, $ids[3]), 0.004);
+    }
+
     public function test_bend_lines_follow_the_corrected_cut(): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse(), corrections: [new Correction('c1', 'hall.S', self::VALLEY, 'x', true, -0.75)]);

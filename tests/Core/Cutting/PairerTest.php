@@ -95,7 +95,7 @@ final class PairerTest extends TestCase
                     BlockMaker::block('wing', $length / 3, -60, $wing, $width / 2 + 60, [null, 6, null, 6], 6),
                 ], $key, rules: ['order.step' => 1.0]);
                 $panels = array_values(array_filter($plan->panels, static fn (Panel $p): bool => Nest::of($p, $plan->job->system->profile) !== null));
-                $few = array_slice($panels, 0, 12);
+                $few = array_slice($panels, 0, 10);
                 $pairing = (new Pairer($plan->job->system->profile, $plan->job->rules))->pair($few, OrderLength::by($plan->job->rules, 0.0));
                 $best = self::most($few, $plan);
                 self::assertGreaterThanOrEqual($best * 0.99 - 1e-6, $pairing->saved());

@@ -90,4 +90,16 @@ final class StripCutterTest extends TestCase
 
         return $clockwise ? Polygon::sound(array_reverse($points)) : Polygon::of($points);
     }
+
+    public function test_a_piece_is_parted_across_as_well(): void
+    {
+        $cutter = new StripCutter;
+        $trapezoid = new Region(Polygon::of([new Point(0, 0), new Point(16, 0), new Point(16, 100), new Point(0, 80)]));
+        $areas = static fn (array $pieces): float => array_sum(array_map(static fn (Region $r): float => $r->area(), $pieces));
+
+        self::assertEqualsWithDelta(16 * 30.0, $areas($cutter->across($trapezoid, 20, 50)), 1e-9);
+        self::assertEqualsWithDelta($trapezoid->area(), $areas($cutter->across($trapezoid, -INF, 33)) + $areas($cutter->across($trapezoid, 33, INF)), 1e-9);
+        self::assertSame([], $cutter->across($trapezoid, 101, INF));
+        self::assertEqualsWithDelta($trapezoid->outline->area(), $trapezoid->transposed()->transposed()->outline->area(), 1e-12);
+    }
 }

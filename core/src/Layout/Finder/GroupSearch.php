@@ -31,8 +31,7 @@ final class GroupSearch
     /** @var list<array{int, int, Tie}> the heaviest first */
     private array $ties = [];
 
-    /** @var array<string, array{float, float}> by part: what it costs at best, and the first face's module line there */
-    private array $settled = [];
+    private readonly PartPlaces $places;
 
     /** @var list<float> */
     private array $floors;
@@ -54,8 +53,9 @@ final class GroupSearch
      * @param  list<FaceCost>  $costs  by face number
      * @param  list<list<float>>  $starts  module lines of each face's starting schools
      */
-    public function __construct(private readonly FaceGroup $group, private readonly array $costs, private readonly array $starts, private readonly Weights $weights, private readonly float $cover)
+    public function __construct(private readonly FaceGroup $group, private readonly array $costs, array $starts, private readonly Weights $weights, private readonly float $cover)
     {
+        $this->places = new PartPlaces($costs, $starts, $cover);
         foreach ($group->ties as $tie) {
             $this->ties[] = [(int) $group->numberOf($tie->one), (int) $group->numberOf($tie->other), $tie];
         }
@@ -67,7 +67,6 @@ final class GroupSearch
     public function best(array $fixed): Found
     {
         $this->fixed = $fixed;
-        $this->settled = array_filter($this->settled, static fn (string $key): bool => ! str_contains($key, '!'), ARRAY_FILTER_USE_KEY);
         $this->least = INF;
         $this->bestParts = [];
         $this->branches = 0;
@@ -80,7 +79,7 @@ final class GroupSearch
         $this->branch(0, $parts, $home, [], 0.0);
         $modules = [];
         foreach ($this->bestParts as $first => $part) {
-            $at = $this->settle($part, $this->bestLocks[$first] ?? null)[1];
+            $at = $this->places->settle($part, $this->bestLocks[$first] ?? null, $fixed)[1];
             foreach ($part as $face => [$sign, $shift]) {
                 $modules[$face] = $fixed[$face] ?? $sign * $at + $shift;
             }
@@ -125,7 +124,7 @@ final class GroupSearch
     {
         $total = $paid;
         foreach ($parts as $first => $part) {
-            $total += $this->settle($part, $locks[$first] ?? null)[0];
+            $total += $this->places->settle($part, $locks[$first] ?? null, $this->fixed)[0];
         }
         if ($total < $this->least - Tolerance::LENGTH) {
             [$this->least, $this->bestParts, $this->bestLocks] = [$total, $parts, $locks];
@@ -255,69 +254,5 @@ final class GroupSearch
         }
 
         return true;
-    }
-
-    /**
-     * The best place for a part, and what it costs there. Schools come before sixteenths, and what comes first stays
-     * unless something is better.
-     *
-     * @param  Part  $part
-     * @param  list<float>|null  $lock
-     * @return array{float, float}
-     */
-    private function settle(array $part, ?array $lock): array
-    {
-        $key = $lock === null ? '' : implode('|', array_map(static fn (float $at): float => round($at, 6), $lock)).':';
-        foreach ($part as $face => [$sign, $shift]) {
-            $key .= $face.($sign > 0.0 ? '+' : '-').round(fmod($shift, $this->cover), 6).(isset($this->fixed[$face]) ? '!' : '').' ';
-        }
-        if (isset($this->settled[$key])) {
-            return $this->settled[$key];
-        }
-        $best = [INF, 0.0];
-        foreach ($this->places($part, $lock) as $at) {
-            $cost = 0.0;
-            foreach ($part as $face => [$sign, $shift]) {
-                $cost += $this->costs[$face]->total($this->fixed[$face] ?? $sign * $at + $shift);
-                if ($cost >= $best[0]) {
-                    break;
-                }
-            }
-            if ($cost < $best[0] - Tolerance::LENGTH) {
-                $best = [$cost, $at];
-            }
-        }
-
-        return $this->settled[$key] = $best;
-    }
-
-    /**
-     * @param  Part  $part
-     * @param  list<float>|null  $lock
-     * @return iterable<float> module lines of the part's first face
-     */
-    private function places(array $part, ?array $lock): iterable
-    {
-        foreach ($part as $face => [$sign, $shift]) {
-            if (isset($this->fixed[$face])) {
-                yield $sign * ($this->fixed[$face] - $shift);
-
-                return;
-            }
-        }
-        if ($lock !== null) {
-            yield from $lock;
-
-            return;
-        }
-        foreach ($part as $face => [$sign, $shift]) {
-            foreach ($this->starts[$face] as $module) {
-                yield $sign * ($module - $shift);
-            }
-        }
-        $from = $this->costs[array_key_first($part)]->span->left;
-        for ($k = 0; $k * self::STEP < $this->cover - Tolerance::LENGTH; $k++) {
-            yield $from + $k * self::STEP;
-        }
     }
 }

@@ -22,10 +22,9 @@ final class LayoutFinder
     /** So many ways are shown side by side, the chosen one among them. */
     private const HANDFUL = 7;
 
-    /** Starts at the same place to this (in) are one. */
-    private const SAME = 1e-4;
-
     private readonly LayoutPlanner $planner;
+
+    private readonly Starts $ways;
 
     private readonly Weights $weights;
 
@@ -44,6 +43,7 @@ final class LayoutFinder
     public function __construct(Roof $roof, private readonly Profile $profile, private readonly bool $vented, private readonly RuleSet $rules)
     {
         $this->planner = new LayoutPlanner($profile, $vented, $rules);
+        $this->ways = new Starts($profile, $this->planner);
         $this->weights = Weights::by($rules);
         $this->groups = (new TieFinder($profile->cover))->groups($roof);
     }
@@ -80,16 +80,16 @@ final class LayoutFinder
             }
         }
         $current = $now->choices[$number];
-        $options = [new LayoutOption($current, $this->placeOf($group, $number, $current), $now->modules, $now->score, $now->reasons, true, false)];
+        $options = [new LayoutOption($current, $this->ways->placeOf($this->startsOf($group)[$number], $current), $now->modules, $now->score, $now->reasons, true, false)];
         foreach ([null, ...$this->startsOf($group)[$number]] as $start) {
-            $same = $start === null ? [] : array_filter($options, fn (LayoutOption $o): bool => $this->sameLines($o->modules[$number], $start->module));
-            if ($start !== null && ($same !== [] || $this->isSameStart($start->choice, $current))) {
+            $same = $start === null ? [] : array_filter($options, fn (LayoutOption $o): bool => $this->ways->sameLines($o->modules[$number], $start->module));
+            if ($start !== null && ($same !== [] || $this->ways->isSame($start->choice, $current))) {
                 continue;
             }
             $found = $this->search($group)->best($pins + ($start === null ? [] : [$number => $start->module]));
             $module = $found->modules[$number];
-            $known = $this->startAt($group, $number, $module);
-            if ($start === null && ($known !== null || $this->sameLines($module, $now->modules[$number]))) {
+            $known = $this->ways->at($this->startsOf($group)[$number], $module);
+            if ($start === null && ($known !== null || $this->ways->sameLines($module, $now->modules[$number]))) {
                 // The best of all is one of the ways to start, or what is chosen: it will be found under that name.
                 continue;
             }
@@ -144,7 +144,7 @@ final class LayoutFinder
         $found = $this->search($group)->best($fixed);
         $choices = [];
         foreach ($group->faces as $i => $face) {
-            $choices[] = isset($fixed[$i]) ? $chosen[$face->id] : ($this->startAt($group, $i, $found->modules[$i])->choice ?? new LayoutChoice(SchoolKind::Found, at: $found->modules[$i]));
+            $choices[] = isset($fixed[$i]) ? $chosen[$face->id] : ($this->ways->at($this->startsOf($group)[$i], $found->modules[$i])->choice ?? new LayoutChoice(SchoolKind::Found, at: $found->modules[$i]));
         }
         $free = array_filter($fixed, static fn (int $i): bool => $decided[$i] !== 'pinned', ARRAY_FILTER_USE_KEY);
 
@@ -179,7 +179,7 @@ final class LayoutFinder
     {
         $totals = array_map(fn (LayoutOption $o): float => $o->score->total($this->weights), $options);
         $least = min($totals);
-        $options = array_map(static fn (LayoutOption $o, float $total): LayoutOption => $o->marked($total <= $least + self::SAME), $options, $totals);
+        $options = array_map(static fn (LayoutOption $o, float $total): LayoutOption => $o->marked($total <= $least + Starts::SAME), $options, $totals);
         // A stable sort keeps the order of the schools between equals.
         array_multisort(array_map(static fn (float $t): float => round($t, 3), $totals), array_keys($options), $options);
         $kept = array_slice($options, 0, self::HANDFUL);
@@ -219,77 +219,6 @@ final class LayoutFinder
     /** @return list<list<Start>> by number of face */
     private function startsOf(FaceGroup $group): array
     {
-        return $this->starts[$group->id()] ??= array_map($this->startsOfFace(...), $group->faces, $this->costsOf($group));
-    }
-
-    /** @return list<Start> the ways a roofer could start this face */
-    private function startsOfFace(Face $face, FaceCost $cost): array
-    {
-        $choices = [];
-        if ($cost->leftRake && $cost->rightRake) {
-            $choices[] = [new LayoutChoice(SchoolKind::Balanced), null];
-        }
-        // The rake the panel's hand starts at comes first.
-        $rakes = $this->profile->hand->runsLeftToRight() ? [true, false] : [false, true];
-        foreach ($rakes as $left) {
-            if ($left ? $cost->leftRake : $cost->rightRake) {
-                $choices[] = [new LayoutChoice(SchoolKind::OneEnd, $left), null];
-            }
-        }
-        $choices[] = [new LayoutChoice(SchoolKind::CentreSeam), null];
-        $choices[] = [new LayoutChoice(SchoolKind::CentrePan), null];
-        $points = KeepOuts::valleyPointsOf($face);
-        foreach ($points as $u) {
-            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u, asSeam: false), 'valley-point'];
-            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u), 'valley-point'];
-        }
-        if ($points === []) {
-            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $cost->span->middle()), null];
-        }
-
-        $starts = array_map(fn (array $one): Start => new Start($one[0], $this->planner->moduleLine($face, $one[0]), $one[1]), $choices);
-        $cost->startsAt(array_map(static fn (Start $s): float => $s->module, $starts));
-
-        return $starts;
-    }
-
-    private function startAt(FaceGroup $group, int $number, float $module): ?Start
-    {
-        foreach ($this->startsOf($group)[$number] as $start) {
-            if ($this->sameLines($start->module, $module)) {
-                return $start;
-            }
-        }
-
-        return null;
-    }
-
-    private function placeOf(FaceGroup $group, int $number, LayoutChoice $choice): ?string
-    {
-        foreach ($this->startsOf($group)[$number] as $start) {
-            if ($this->isSameStart($start->choice, $choice)) {
-                return $start->place;
-            }
-        }
-
-        return null;
-    }
-
-    private function isSameStart(LayoutChoice $start, LayoutChoice $choice): bool
-    {
-        $hand = $this->profile->hand->runsLeftToRight();
-
-        return $start->school === $choice->school && match ($start->school) {
-            SchoolKind::OneEnd => ($start->fromLeft ?? $hand) === ($choice->fromLeft ?? $hand),
-            SchoolKind::ControlPoint => $start->asSeam === $choice->asSeam && abs(($start->at ?? 0.0) - ($choice->at ?? $start->at ?? 0.0)) < self::SAME,
-            default => true,
-        };
-    }
-
-    private function sameLines(float $a, float $b): bool
-    {
-        $off = fmod(abs($a - $b), $this->profile->cover);
-
-        return min($off, $this->profile->cover - $off) < self::SAME;
+        return $this->starts[$group->id()] ??= array_map($this->ways->of(...), $group->faces, $this->costsOf($group));
     }
 }

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CrewSlice, RunningMark } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
@@ -31,16 +32,21 @@ export function CrewMarks() {
     const { t } = useTranslation();
     const job = useJob();
     const print = useJobTape();
-    const slice = usePlanSlice<CrewSlice>(job.id, 'crew', job.revision).data;
+    const [middle, setMiddle] = useState(false);
+    const slice = usePlanSlice<CrewSlice>(job.id, 'crew', job.revision, middle ? 'middle' : null).data;
     if (!slice) return <p className="muted" role="status">{t('loading')}</p>;
     return (
         <div className="crew" tabIndex={0} role="group" aria-label={t('layout.crew')}>
             <p className="muted">{t(slice.bothWays ? 'crew.both-ways' : slice.runsRight ? 'crew.runs-right' : 'crew.runs-left')} {t('crew.checks', { every: slice.checkEvery })} <Button size="small" component="a" href={`/api/jobs/${job.id}/layout.pdf`} download>{t('send.layout.pdf')}</Button></p>
+            <div className="rowed" role="group" aria-label={t('crew.from')}>
+                <button type="button" className="chip" aria-pressed={!middle} onClick={() => setMiddle(false)}>{t('crew.from-control')}</button>
+                <button type="button" className="chip" aria-pressed={middle} onClick={() => setMiddle(true)}>{t('crew.from-middle')}</button>
+            </div>
             {slice.faces.map((face) => {
                 const rows = rowsOf(face.eaveMarks, face.headMarks);
                 return (
                     <section key={face.id} className="crew-face" aria-label={face.name}>
-                        <h3>{face.name} <span className="muted small"><Said text={t('crew.control', { at: print(face.control) })} /></span></h3>
+                        <h3>{face.name} <span className="muted small"><Said text={t(middle ? 'crew.middle' : 'crew.control', { at: print(face.control) })} /></span></h3>
                         <div className="crew-runs">
                             <Run title={t('crew.left')} rows={rows.filter((row) => row.distance < 0)} />
                             <Run title={t('crew.right')} rows={rows.filter((row) => row.distance > 0)} />

@@ -32,7 +32,7 @@ export function LayoutBench({ slice, laid, face, choice, free, pinned, onChoose,
     const { layout } = laid;
     const nudged = Math.abs(layout.nudge) > 1e-9;
     const tied = (laid.group?.faces ?? []).filter((id) => id !== face.id).map((id) => slice.faces.find((one) => one.id === id)?.name ?? id);
-    const best = Math.min(...laid.alternatives.map((one) => one.total));
+    const best = [...laid.alternatives].sort((a, b) => a.total - b.total)[0];
     const left = Math.min(...face.outline.map(([u]) => u));
     return (
         <aside className="bench" aria-label={t('bench')}>
@@ -103,7 +103,7 @@ function signed(points: number): string {
     return `${points > 0 ? '+' : '−'}${Math.abs(Math.round(points))}`;
 }
 
-function Alternative({ one, best, nudged, disabled, onChoose }: { one: LayoutAlternative; best: number; nudged: boolean; disabled: boolean; onChoose: () => void }) {
+function Alternative({ one, best, nudged, disabled, onChoose }: { one: LayoutAlternative; best: LayoutAlternative; nudged: boolean; disabled: boolean; onChoose: () => void }) {
     const { t } = useTranslation();
     const name = t(one.place === 'valley-point' ? `school.valley-point.${one.as}` : `school.${one.school}${one.start ? `.${one.start}` : ''}`);
     const against = one.reasons.filter((reason) => !reason.speaksFor);
@@ -121,7 +121,8 @@ function Alternative({ one, best, nudged, disabled, onChoose }: { one: LayoutAlt
                 {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>
-                {one.total - best < 0.5 ? t('score.least', { points: Math.round(one.total) }) : t('score.more', { points: Math.round(one.total - best) })}
+                {one.total - best.total < 0.5 ? t('score.least', { points: Math.round(one.total) }) : t('score.more', { points: Math.round(one.total - best.total) })}
+                {!one.chosen && PARTS.filter((part) => Math.abs(one.points[part] - best.points[part]) > 0.5).map((part) => <Fragment key={part}> · <span className="nowrap">{t(`score.${part}`)} {signed(one.points[part] - best.points[part])}</span></Fragment>)}
                 {one.chosen && PARTS.filter((part) => one.points[part] > 0.5).map((part) => <Fragment key={part}> · <span className="nowrap">{t(`score.${part}`)} {Math.round(one.points[part])}</span></Fragment>)}
             </span>
         </button>

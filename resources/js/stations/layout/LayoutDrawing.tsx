@@ -112,7 +112,7 @@ function RunOut({ laid, face, view }: { laid: LaidFace; face: PlanFace; view: Fr
                 return (
                     <g key={anchor} data-testid="run-out">
                         <line x1={x} x2={x} y1={y1} y2={view.at(u, Math.min(...vs))[1]} stroke="var(--settle)" strokeWidth="1.6" strokeDasharray="2 5" />
-                        <text x={x + (anchor === 'start' ? 10 : -10)} y={y1 + 22} textAnchor={anchor} fontSize="14" fontWeight="600" className="on-metal">{t((out as number) > 0 ? 'layout.runs-right' : 'layout.runs-left')} <LenText inches={Math.abs(out as number)} inchesOnly /></text>
+                        <text x={x + (anchor === 'start' ? 26 : -26)} y={y1 + 22} textAnchor={anchor} fontSize="14" fontWeight="600" className="on-metal">{t((out as number) > 0 ? 'layout.runs-right' : 'layout.runs-left')} <LenText inches={Math.abs(out as number)} inchesOnly /></text>
                     </g>
                 );
             })}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout\Finder;
+
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutPlanner;
+use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Roof\Face;
+
+/** The starting schools as they apply to a face, and which of them a layout is. */
+final readonly class Starts
+{
+    /** Starts at the same place to this (in) are one. */
+    public const SAME = 1e-4;
+
+    public function __construct(private Profile $profile, private LayoutPlanner $planner)
+    {
+    }
+
+    /** @return list<Start> the ways a roofer could start this face */
+    public function of(Face $face, FaceCost $cost): array
+    {
+        $choices = [];
+        if ($cost->leftRake && $cost->rightRake) {
+            $choices[] = [new LayoutChoice(SchoolKind::Balanced), null];
+        }
+        // The rake the panel's hand starts at comes first.
+        $rakes = $this->profile->hand->runsLeftToRight() ? [true, false] : [false, true];
+        foreach ($rakes as $left) {
+            if ($left ? $cost->leftRake : $cost->rightRake) {
+                $choices[] = [new LayoutChoice(SchoolKind::OneEnd, $left), null];
+            }
+        }
+        $choices[] = [new LayoutChoice(SchoolKind::CentreSeam), null];
+        $choices[] = [new LayoutChoice(SchoolKind::CentrePan), null];
+        $points = KeepOuts::valleyPointsOf($face);
+        foreach ($points as $u) {
+            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u, asSeam: false), 'valley-point'];
+            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u), 'valley-point'];
+        }
+        if ($points === []) {
+            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $cost->span->middle()), null];
+        }
+
+        $starts = array_map(fn (array $one): Start => new Start($one[0], $this->planner->moduleLine($face, $one[0]), $one[1]), $choices);
+        $cost->startsAt(array_map(static fn (Start $s): float => $s->module, $starts));
+
+        return $starts;
+    }
+
+    /**
+     * The one that puts a module line there.
+     *
+     * @param  list<Start>  $starts
+     */
+    public function at(array $starts, float $module): ?Start
+    {
+        foreach ($starts as $start) {
+            if ($this->sameLines($start->module, $module)) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What lies where a choice starts.
+     *
+     * @param  list<Start>  $starts
+     */
+    public function placeOf(array $starts, LayoutChoice $choice): ?string
+    {
+        foreach ($starts as $start) {
+            if ($this->isSame($start->choice, $choice)) {
+                return $start->place;
+            }
+        }
+
+        return null;
+    }
+
+    public function isSame(LayoutChoice $start, LayoutChoice $choice): bool
+    {
+        $hand = $this->profile->hand->runsLeftToRight();
+
+        return $start->school === $choice->school && match ($start->school) {
+            SchoolKind::OneEnd => ($start->fromLeft ?? $hand) === ($choice->fromLeft ?? $hand),
+            SchoolKind::ControlPoint => $start->asSeam === $choice->asSeam && abs(($start->at ?? 0.0) - ($choice->at ?? $start->at ?? 0.0)) < self::SAME,
+            default => true,
+        };
+    }
+
+    /** Whether module lines through a and through b are the same lines. */
+    public function sameLines(float $a, float $b): bool
+    {
+        $off = fmod(abs($a - $b), $this->profile->cover);
+
+        return min($off, $this->profile->cover - $off) < self::SAME;
+    }
+}

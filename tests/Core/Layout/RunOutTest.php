@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Layout;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Layout\Finder\KeepOut;
+use Imbrex\Core\Layout\Finder\KeepOuts;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\MovedFace;
+use Imbrex\Core\Layout\RunOut;
+use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Squareness;
+use Imbrex\Core\Units\Pitch;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
+use Tests\Core\RoofJob;
+
+/** Faces out of square, the middle seam, and what stands in the way of seams. */
+final class RunOutTest extends TestCase
+{
+    public function test_a_square_face_runs_out_nowhere(): void
+    {
+        self::assertNull(RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), null, RuleSet::with([])));
+    }
+
+    public function test_a_drawn_face_runs_out_as_it_is_drawn(): void
+    {
+        $run = RunOut::of(self::face([[0, 0], [400, 0], [403, 200], [1, 200]]), null, RuleSet::with([])) ?? self::fail();
+
+        self::assertEqualsWithDelta([1.0, 3.0, 200.0], [$run->left, $run->right, $run->over], 1e-9);
+        self::assertFalse($run->hidden, 'its panels are cut to the outline');
+        self::assertSame(1.5, $run->limit);
+    }
+
+    public function test_a_surveyed_face_runs_out_as_it_was_taped_though_it_is_ordered_square(): void
+    {
+        $taped = new Squareness(0.2, 0.625, 0.04, 0.625, 0.5, 0.0, true);
+        $run = RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), $taped, RuleSet::with([])) ?? self::fail();
+
+        self::assertSame([0.625, 0.5, true], [$run->left, $run->right, $run->hidden]);
+    }
+
+    public function test_a_tapered_end_panel_is_marked_across_both_ends(): void
+    {
+        $plan = (new Planner)->plan(JobMaker::outline([[0, 0], [480, 0], [480, 200], [5, 200]]));
+        $card = RoofJob::card($plan, $plan->panels[0]);
+        $rips = array_values(array_filter($card->marks, static fn ($m): bool => $m->name === 'rip'));
+
+        // A full panel less the lean: 5 in narrower at the head than at the foot, square to the eave.
+        self::assertEqualsWithDelta(5.0 * ($plan->panels[0]->sheet->bounds()->height() / 200.0), abs($rips[0]->distance - $rips[1]->distance), 0.1);
+    }
+
+    public function test_marks_are_counted_from_the_middle_seam(): void
+    {
+        $layout = (new Planner)->plan(JobMaker::rectangle(500, 214, choice: new LayoutChoice(SchoolKind::OneEnd, true)))->layouts['P1'];
+        $middle = $layout->fromTheMiddle();
+
+        self::assertSame([0.0, 256.0], [$layout->control, $middle->control]);
+        self::assertSame($layout->seams, $middle->seams);
+        $narrow = (new Planner)->plan(JobMaker::rectangle(11, 214))->layouts['P1'];
+        self::assertSame($narrow->control, $narrow->fromTheMiddle()->control, 'no seam to count from');
+    }
+
+    public function test_a_valley_point_and_tips_are_kept_clear(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse());
+        $face = $plan->face('hall.S') ?? self::fail();
+        $outs = (new KeepOuts($plan->job->rules))->on($face, MovedFace::metal($face, $plan->job->system->profile, false, $plan->job->rules));
+        $point = array_values(array_filter($outs, static fn (KeepOut $o): bool => $o->what === 'valley-point'));
+        $tips = array_values(array_filter($outs, static fn (KeepOut $o): bool => $o->what === 'tip'));
+
+        // The wing's ridge, 492 east, meets the hall at 506 from its corner.
+        self::assertCount(1, $point);
+        self::assertEqualsWithDelta([504.0, 508.0], [$point[0]->left, $point[0]->right], 1e-6);
+        self::assertCount(2, $tips, 'where both hips reach the eave');
+        self::assertEqualsWithDelta([4.0, 4.0], array_map(static fn (KeepOut $o): float => $o->right - $o->left, $tips), 1e-9);
+        $without = (new KeepOuts(RuleSet::with(['layout.valleyPointClear' => 0.0])))->on($face, MovedFace::metal($face, $plan->job->system->profile, false, $plan->job->rules));
+        self::assertCount(count($outs) - 1, $without);
+    }
+
+    /** @param  list<array{float|int, float|int}>  $corners */
+    private static function face(array $corners): Face
+    {
+        $outline = Polygon::of(array_map(static fn (array $c): Point => new Point((float) $c[0], (float) $c[1]), $corners));
+
+        return new Face('f', 'F', Pitch::ofRise(4), $outline, [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake]);
+    }
+}
