@@ -49,7 +49,7 @@ final readonly class CutsSlice
             'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
             'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
             'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
-            'done' => isset($plan->job->cut[$p->id]), 'corrected' => $p->corrections !== [],
+            'done' => isset($plan->job->cut[$p->id]), 'corrected' => $p->corrections !== [], 'notched' => $p->isNotched(),
             'pairedWith' => $plan->pairing->of($p->id)?->partner($p->id),
         ];
     }

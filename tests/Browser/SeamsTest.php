@@ -63,7 +63,7 @@ final class SeamsTest extends BrowserTestCase
     {
         $person = $this->gable('Sail store');
         $person->choose('Add an opening', 'Skylight');
-        $person->press('Skylight 1');
+        $person->find("//button[@aria-expanded][normalize-space()='Skylight 1']")->click();
         $this->enter($person, 'Left side, from the left', '207 1/2');
         $this->enter($person, 'Low side, up from the eave', "4'");
         $this->enter($person, 'Width', '22 1/2');

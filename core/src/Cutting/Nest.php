@@ -37,18 +37,14 @@ final readonly class Nest
     /** Null for a panel that shares no sheet: square, ripped, notched, or cut at more than one angle at one end. */
     public static function of(Panel $panel, Profile $profile): ?self
     {
-        if ($panel->cutLeft || $panel->cutRight || $panel->sheetHoles !== []) {
+        if ($panel->cutLeft || $panel->cutRight || $panel->isNotched()) {
             return null;
         }
         $bounds = $panel->sheet->bounds();
         $outline = $panel->sheet->moved($profile->leftMetal - $panel->strip->moduleLeft, -$bounds->bottom);
         $slopes = ['head' => [], 'foot' => []];
-        $n = count($outline->corners);
         foreach ($outline->corners as $i => $from) {
             $to = $outline->corner($i + 1);
-            if (self::turns($outline->corner($i + $n - 1), $from, $to) < -Tolerance::SAME_CUT) {
-                return null;
-            }
             $across = $to->u - $from->u;
             if (abs($across) > Tolerance::SAME_CUT && abs($to->v - $from->v) > Tolerance::SAME_CUT) {
                 // Metal lies to the left: a side that runs to the right is the foot.
@@ -134,12 +130,5 @@ final readonly class Nest
         }
 
         return null;
-    }
-
-    private static function turns(Point $a, Point $b, Point $c): float
-    {
-        $cross = ($b->u - $a->u) * ($c->v - $b->v) - ($b->v - $a->v) * ($c->u - $b->u);
-
-        return $cross / max(Tolerance::LENGTH, $a->distanceTo($c));
     }
 }

@@ -54,6 +54,12 @@ final readonly class Panel
         return new self("$face-$strip->position", $face, $strip, $metal->outline, $blank, $sheet->outline, $cutLeft, $cutRight, $rip, $long, $short, $order->of($long), $metal->holes, $sheet->holes, lapsOver: $lapsOver);
     }
 
+    /** Whether something is cut out of its side, its end or its middle. */
+    public function isNotched(): bool
+    {
+        return $this->sheetHoles !== [] || ! $this->sheet->isConvex();
+    }
+
     /** One length of this panel where it is parted by end laps. */
     public function lengthOf(Region $metal, Polygon $blank, Region $sheet, OrderLength $order, bool $lapsOver): self
     {

@@ -156,6 +156,21 @@ final readonly class Polygon
         return $inside;
     }
 
+    /** Whether it turns the same way at every corner, to a thousandth of an inch. */
+    public function isConvex(): bool
+    {
+        $n = count($this->corners);
+        for ($i = 0; $i < $n; $i++) {
+            [$a, $b, $c] = [$this->corner($i), $this->corner($i + 1), $this->corner($i + 2)];
+            $cross = ($b->u - $a->u) * ($c->v - $b->v) - ($b->v - $a->v) * ($c->u - $b->u);
+            if ($cross / max(Tolerance::LENGTH, $a->distanceTo($c)) < -Tolerance::SAME_CUT) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Some point well inside. */
     public function insidePoint(): Point
     {

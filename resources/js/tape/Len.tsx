@@ -6,7 +6,8 @@ const FRACTION = /(?<![\d/])(\d{1,2}\/\d{1,2})(?=[″\s.,:;)]|$)/g;
 
 /** A text with its fractions set as real ones. */
 export function Said({ text }: { text: string }) {
-    const parts = text.split(FRACTION);
+    // Whole inches and their fraction stay on one line.
+    const parts = text.replace(/(\d) (?=\d{1,2}\/\d)/g, '$1\u00a0').split(FRACTION);
     const nodes: ReactNode[] = parts.map((part, i) => (i % 2 === 1 ? <span key={i} className="frac">{part}</span> : part));
     return <>{nodes}</>;
 }

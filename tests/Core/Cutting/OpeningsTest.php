@@ -45,6 +45,7 @@ final class OpeningsTest extends TestCase
         self::assertEqualsWithDelta(61.5, $below->long, 1e-9);
         self::assertEqualsWithDelta(28.5 * (80 - 75.5), 16 * ($beside->metal->bounds()->height()) - $beside->metal->area(), 1e-6, 'what the notch takes');
         self::assertSame(['a.S-6', 'a.S-6b'], $plan->strips()['a.S 6']);
+        self::assertSame([true, false, false], [$beside->isNotched(), $below->isNotched(), $above->isNotched()]);
     }
 
     public function test_a_notched_panel_is_marked_at_its_edge_and_its_inner_corners(): void

@@ -87,4 +87,11 @@ final class PolygonTest extends TestCase
 
         self::assertNotNull($touching->crossing());
     }
+
+    public function test_a_notch_is_no_convex_outline(): void
+    {
+        self::assertTrue(Polygon::rectangle(0, 0, 16, 200)->isConvex());
+        self::assertTrue(Polygon::of([new Point(0, 0), new Point(16, 0), new Point(16, 100), new Point(8, 120), new Point(0, 120)])->isConvex());
+        self::assertFalse(Polygon::of([new Point(0, 0), new Point(16, 0), new Point(16, 100), new Point(8, 90), new Point(0, 120)])->isConvex());
+    }
 }

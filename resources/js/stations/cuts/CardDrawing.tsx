@@ -61,28 +61,28 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
                 {view.lines.map((line, i) => <CardLine key={i} kind={line.kind} from={at(line.from)} to={at(line.to)} />)}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ground)" strokeWidth="5" />}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ink)" strokeWidth="1.1" />}
-                <Letter view={view} up={1} at={at} text={t('card.top')} />
-                <Letter view={view} up={-1} at={at} text={t('card.bottom')} />
+                <Letter view={view} up={1} at={at} room={high} text={t('card.top')} />
+                <Letter view={view} up={-1} at={at} room={low} text={t('card.bottom')} />
                 {sides.map(([from, to], i) => view.edgeLengths[i] > 1e-3 && <Side key={i} x={i === 0 ? x0 - 30 : x0 + wide + 30} y1={at([0, to])[1]} y2={at([0, from])[1]} inches={view.edgeLengths[i]} anchor={i === 0 ? 'end' : 'start'} />)}
                 <text x={mid} y={y0 + tall + 24} textAnchor="middle" fontSize="17" fontWeight="650">
                     <LenText inches={view.width} inchesOnly /> {t(panel.rip === null ? 'cuts.wide' : 'cuts.wide-cut')}
                 </text>
                 {concealed && !(leftIsFemale ? panel.cutLeft : panel.cutRight) && <text x={x0} y={y0 - 6} fontSize="13" className="muted">{t(leftIsFemale ? 'cuts.female' : 'cuts.male')}</text>}
-                {concealed && !(leftIsFemale ? panel.cutRight : panel.cutLeft) && <text x={x0 + wide} y={y0 - 6} fontSize="13" textAnchor="end" className="muted">{t(leftIsFemale ? 'cuts.male' : 'cuts.female')}</text>}
+                {concealed && !(leftIsFemale ? panel.cutRight : panel.cutLeft) && <text x={x0 + wide} y={y0 - (wide < 120 ? 21 : 6)} fontSize="13" textAnchor="end" className="muted">{t(leftIsFemale ? 'cuts.male' : 'cuts.female')}</text>}
             </svg>
         </div>
     );
 }
 
 /** The letter of an end: in the middle, or at the side the piece is longer on; well inside its cut and bend. */
-function Letter({ view, up, at, text }: { view: CardView; up: 1 | -1; at: (point: PlanPoint) => PlanPoint; text: string }) {
+function Letter({ view, up, at, room, text }: { view: CardView; up: 1 | -1; at: (point: PlanPoint) => PlanPoint; room: number; text: string }) {
     const far = (x: number) => Math.max(...view.outline.filter((corner) => Math.abs(corner[0] - x) < 1e-3).map((corner) => up * corner[1]), -Infinity);
     const [left, right] = [far(0), far(view.width)];
     const x = Math.abs(left - right) < 1 / 32 ? view.width / 2 : left > right ? view.width * 0.28 : view.width * 0.72;
     const stretches = upTheSlope([view.outline], x);
     const end = up === 1 ? (stretches[stretches.length - 1]?.[1] ?? view.length) : (stretches[0]?.[0] ?? 0);
     const [px, py] = at([x, end]);
-    return <text x={px} y={py + (up === 1 ? 74 : -62)} textAnchor="middle" fontSize="26" fontWeight="720">{text}</text>;
+    return <text x={px} y={py + (up === 1 ? Math.min(74, room * 0.5 + 20) : -Math.min(62, room * 0.4))} textAnchor="middle" fontSize="26" fontWeight="720">{text}</text>;
 }
 
 function CardLine({ kind, from, to }: { kind: 'cut' | 'bend' | 'notch'; from: PlanPoint; to: PlanPoint }) {

@@ -21,12 +21,13 @@ interface CutsBenchProps {
 const LINES: CardMark['line'][] = ['left', 'right', 'inner', 'across-foot', 'across-head'];
 
 /** How a piece is to be taken, by what its ends die into. */
-function howOf(view: CardView, rip: number | null): string {
+function howOf(view: CardView, panel: CutPanel): string {
     const names = new Set(view.marks.map((mark) => mark.name));
+    if (panel.notched) return 'cuts.how-notched';
     if (names.has('valley') && names.has('hip')) return 'cuts.how-notched';
     if (names.has('valley')) return view.fromHead ? 'cuts.how-valley' : 'cuts.how-notched';
     if (names.has('hip')) return 'cuts.how-hip';
-    return rip === null ? 'cuts.how-square' : 'cuts.how-rip';
+    return panel.rip === null ? 'cuts.how-square' : 'cuts.how-rip';
 }
 
 /** The steps of marking out, in running distances. */
@@ -47,7 +48,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('cuts.mark-out', { piece: panel.id })}</h2>
-            <p className="muted">{t(howOf(view, panel.rip))}</p>
+            <p className="muted">{t(howOf(view, panel))}</p>
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')} <b style={{ fontSize: 22 }}><Len inches={panel.long} inchesOnly /></b> · {t('cuts.ordered-at')} <b><Len inches={panel.orderLength} inchesOnly round="up" /></b>
             </p>

@@ -36,7 +36,7 @@ export function PieceList({ slice, picked, onPick }: { slice: CutsSlice; picked:
                                     </td>
                                     <td className="n"><Len inches={panel.long} inchesOnly /></td>
                                     <td className="n">{panel.long - panel.short > 1 / 32 ? <Len inches={panel.short} inchesOnly /> : ''}</td>
-                                    <td className="n small">{panel.rip === null ? t(panel.corrected ? 'cuts.corrected-short' : panel.long - panel.short > 1 / 32 ? 'cuts.angled' : 'cuts.square') : <>{t('cuts.rip')} <Len inches={panel.rip} inchesOnly /></>}{panel.pairedWith && <span title={t('pair.with', { other: panel.pairedWith })}>, {t('pair.short')}</span>}</td>
+                                    <td className="n small">{panel.rip === null ? t(panel.corrected ? 'cuts.corrected-short' : panel.notched ? 'cuts.notched' : panel.long - panel.short > 1 / 32 ? 'cuts.angled' : 'cuts.square') : <>{t('cuts.rip')} <Len inches={panel.rip} inchesOnly /></>}{panel.pairedWith && <span title={t('pair.with', { other: panel.pairedWith })}>, {t('pair.short')}</span>}</td>
                                 </tr>
                             ))}
                         </tbody>
