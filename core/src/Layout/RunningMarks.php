@@ -66,8 +66,11 @@ final readonly class RunningMarks
     {
         $every = max(1, (int) $this->rules->number('layout.checkMarkEvery'));
         $candidates = [[$layout->control, RunningMarkKind::Control, false]];
-        foreach ($layout->seams as $i => $u) {
-            $candidates[] = [$u, RunningMarkKind::Seam, ($i + 1) % $every === 0];
+        $cover = $layout->strips[0]->cover ?? INF;
+        foreach ($layout->seams as $u) {
+            // Counted away from the control line to either side, as crews lay and call them.
+            $number = (int) ceil(abs($u - $layout->control) / $cover - Tolerance::LENGTH);
+            $candidates[] = [$u, RunningMarkKind::Seam, $number > 0 && $number % $every === 0];
         }
         $candidates[] = [$layout->span->left, RunningMarkKind::Rake, false];
         $candidates[] = [$layout->span->right, RunningMarkKind::Rake, false];

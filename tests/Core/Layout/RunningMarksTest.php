@@ -61,6 +61,15 @@ final class RunningMarksTest extends TestCase
         }
     }
 
+    public function test_check_marks_are_counted_from_the_control_line_to_either_side(): void
+    {
+        $job = JobMaker::rectangle(500, 200, choice: new LayoutChoice(SchoolKind::CentrePan), rules: ['layout.checkMarkEvery' => 3.0]);
+        $checks = array_map(static fn (RunningMark $m): float => $m->distance, array_values(array_filter(self::marks($job)['eave'], static fn (RunningMark $m): bool => $m->check)));
+
+        // Seams 8 in to either side of the pan's middle, then every 16: the third at 40, the sixth at 88.
+        self::assertEqualsWithDelta([-88.0, -40.0, 40.0, 88.0], array_values(array_filter($checks, static fn (float $d): bool => abs($d) < 100.0)), 1e-9);
+    }
+
     /** @return array{eave: list<RunningMark>, head: list<RunningMark>} */
     private static function marks(Job $job): array
     {
