@@ -151,7 +151,7 @@ final class LayoutTest extends TestCase
         self::assertEqualsWithDelta(490.0, end($distances), 1e-9);
         self::assertCount(33, $marks);
         self::assertSame([RunningMarkKind::Rake, RunningMarkKind::Control], [$marks[0]->kind, $marks[1]->kind]);
-        self::assertSame([4, 8], array_slice(array_keys(array_filter($marks, static fn (RunningMark $m): bool => $m->check)), 0, 2));
+        self::assertSame([5, 9], array_slice(array_keys(array_filter($marks, static fn (RunningMark $m): bool => $m->check)), 0, 2));
     }
 
     public function test_any_width_is_covered_without_gap_or_overlap(): void
