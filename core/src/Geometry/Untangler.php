@@ -53,7 +53,9 @@ final readonly class Untangler
                 return true;
             }
             foreach (array_slice($loops, $number + 1) as $other) {
-                if ($this->crossings($loop, $other) !== [] || ($number === 0 && ! $loop->contains($other->corner(0)))) {
+                // A hole belongs in the outline and into no other hole.
+                $misplaced = $number === 0 ? ! $loop->contains($other->corner(0)) : $loop->contains($other->corner(0)) || $other->contains($loop->corner(0));
+                if ($misplaced || $this->crossings($loop, $other) !== []) {
                     return true;
                 }
             }

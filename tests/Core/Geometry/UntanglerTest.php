@@ -20,6 +20,18 @@ final class UntanglerTest extends TestCase
         self::assertEquals([new Region($outline)], (new Untangler)->untangle([$outline]));
     }
 
+    public function test_a_hole_within_a_hole_is_no_hole_of_its_own(): void
+    {
+        $hole = static fn (float $l, float $b, float $r, float $t): Polygon => Polygon::sound(array_reverse(Polygon::rectangle($l, $b, $r, $t)->corners));
+        $loops = [Polygon::rectangle(0, 0, 100, 50), $hole(20, 10, 60, 40), $hole(30, 20, 40, 30), $hole(70, 10, 80, 20)];
+        foreach ([[0, 1, 2, 3], [0, 2, 1, 3]] as $order) {
+            $regions = (new Untangler)->untangle(array_map(static fn (int $i): Polygon => $loops[$i], $order));
+            self::assertCount(1, $regions);
+            self::assertCount(2, $regions[0]->holes);
+            self::assertEqualsWithDelta(5000 - 1200 - 100, $regions[0]->area(), 1e-6);
+        }
+    }
+
     public function test_a_side_pushed_past_its_neighbours_drops_out(): void
     {
         // A short side at the top of a roof with hips: held back 4 all round it vanishes.
