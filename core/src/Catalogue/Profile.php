@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Catalogue;
 
+use Imbrex\Core\Rules\RuleSet;
+
 /**
  * A panel's cross-section. x runs across the panel from its left module line, looking up-slope with the female leg
  * on the left; all in inches.
@@ -40,6 +42,12 @@ final readonly class Profile
         public float $longest,
         public bool $representative,
     ) {
+    }
+
+    /** Under this (in) a rip does not lie flat, hold a fold or take a clip: trade practice, a house rule. */
+    public function narrowestRip(RuleSet $rules): float
+    {
+        return max($rules->number('layout.narrowestRip'), $this->cover * $rules->number('layout.narrowestRipShare'));
     }
 
     /** From the inner face of the female leg to the outer face of the male. */

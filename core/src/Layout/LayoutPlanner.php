@@ -42,7 +42,7 @@ final readonly class LayoutPlanner
         }
         $first = $strips[0];
         $last = $strips[count($strips) - 1];
-        $narrowest = Finder\FaceCost::narrowestRip($this->profile, $this->rules);
+        $narrowest = $this->profile->narrowestRip($this->rules);
         $leftRip = Tolerance::same($first->left, $first->moduleLeft) || ! $this->endsAtRake($metal, $first, true) ? null : $first->width();
         $rightRip = Tolerance::same($last->right, $last->moduleRight()) || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
 

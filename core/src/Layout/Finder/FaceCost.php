@@ -55,7 +55,7 @@ final class FaceCost
         $moved = MovedFace::metal($face, $profile, $vented, $rules);
         $this->cover = $profile->cover;
         $this->span = $moved->span();
-        $this->narrowest = self::narrowestRip($profile, $rules);
+        $this->narrowest = $profile->narrowestRip($rules);
         $this->keepOuts = (new KeepOuts($rules))->on($face, $moved);
         $edges = $moved->edges();
         $this->leftRake = self::rakeAt($edges, true, $this->span->left);
@@ -79,12 +79,6 @@ final class FaceCost
     {
         $this->starts = $modules;
         $this->kept = [];
-    }
-
-    /** Under this a rip does not lie flat, hold a fold or take a clip. */
-    public static function narrowestRip(Profile $profile, RuleSet $rules): float
-    {
-        return max($rules->number('layout.narrowestRip'), $profile->cover * $rules->number('layout.narrowestRipShare'));
     }
 
     /** Points, by the weights. */
