@@ -127,7 +127,7 @@ final readonly class LayoutSlice
         $names = array_column($plan->roof->faces, 'name', 'id');
         $wire = static fn (RunningMark $m): array => [
             'distance' => $m->distance, 'kind' => $m->kind->value, 'check' => $m->check,
-            'across' => $m->across === null ? null : $names[$m->across], 'theirs' => $m->theirs, 'miss' => $m->miss,
+            'across' => $m->across === null ? null : $names[$m->across], 'theirs' => $m->theirs, 'miss' => $m->miss, 'meets' => $m->meets(),
         ];
 
         return [

@@ -64,8 +64,7 @@ final readonly class CardSheets
     {
         $notes = [];
         foreach ($this->planner->cardMaker($plan)->hems($face, $panel) as $hem) {
-            $isQuick = 1 / 64 < $hem['wanted'] - $hem['hem'];
-            $notes[] = $this->words->say($isQuick ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), array_diff_key($hem, ['kind' => ''])));
+            $notes[] = $this->words->say($hem['quick'] ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), ['wanted' => $hem['wanted'], 'hem' => $hem['hem'], 'along' => $hem['along']]));
         }
         $pair = $plan->pairing->of($panel->id);
         if ($pair !== null) {

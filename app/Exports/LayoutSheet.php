@@ -6,7 +6,6 @@ namespace App\Exports;
 
 use App\Documents\PlanWriter;
 use App\Words\Words;
-use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
@@ -66,7 +65,7 @@ final readonly class LayoutSheet
     {
         return match (true) {
             $mark->across === null || $mark->theirs === null => '',
-            $mark->miss <= Tie::MEETS => ($plan->face($mark->across)->name ?? $mark->across).' '.$tape->print(abs($mark->theirs)),
+            $mark->meets() => ($plan->face($mark->across)->name ?? $mark->across).' '.$tape->print(abs($mark->theirs)),
             default => $this->words->say('crew.off').' '.$tape->print((float) $mark->miss),
         };
     }

@@ -19,11 +19,6 @@ final readonly class Corrections
     {
     }
 
-    public static function none(SideFinder $sides): self
-    {
-        return new self([], $sides);
-    }
-
     public function touch(Face $face): bool
     {
         foreach ($this->all as $correction) {

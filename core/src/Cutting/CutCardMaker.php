@@ -81,7 +81,7 @@ final class CutCardMaker
     /**
      * The hems of a panel's angled ends: how deep they are folded, and what that takes along the rib.
      *
-     * @return list<array{kind: string, hem: float, along: float, wanted: float}> inches; `wanted` by house rule, more than the hem where the quick habit is kept
+     * @return list<array{kind: string, hem: float, along: float, wanted: float, quick: bool}> inches; `wanted` by house rule, more than the hem where the quick habit is kept
      */
     public function hems(Face $face, Panel $panel): array
     {
@@ -90,7 +90,7 @@ final class CutCardMaker
             if ($edge->allowance->hem > 0.0) {
                 $sine = abs($edge->to->u - $edge->from->u) / $edge->from->distanceTo($edge->to);
                 $wanted = EdgeAllowance::of($edge->kind, $this->profile->family, $this->vented, $this->rules, $edge->to->u > $edge->from->u)->hem;
-                $hems[] = ['kind' => $edge->kind->value, 'hem' => $edge->allowance->hem, 'along' => $edge->allowance->hem / $sine, 'wanted' => $wanted];
+                $hems[] = ['kind' => $edge->kind->value, 'hem' => $edge->allowance->hem, 'along' => $edge->allowance->hem / $sine, 'wanted' => $wanted, 'quick' => $wanted - $edge->allowance->hem > Tolerance::SAME_CUT];
             }
         }
 

@@ -28,9 +28,4 @@ final readonly class LayoutChoice
     {
         return $this->school === SchoolKind::Found && $this->at === null;
     }
-
-    public function nudged(float $inches): self
-    {
-        return new self($this->school, $this->fromLeft, $this->at, $this->asSeam, $inches, $this->pinned);
-    }
 }

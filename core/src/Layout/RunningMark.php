@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
+use Imbrex\Core\Layout\Finder\Tie;
+
 /** A mark to snap, as a running distance from the control line: inches, negative to its left. */
 final readonly class RunningMark
 {
@@ -15,6 +17,12 @@ final readonly class RunningMark
      */
     public function __construct(public float $distance, public RunningMarkKind $kind, public bool $check, public ?string $across = null, public ?float $theirs = null, public ?float $miss = null)
     {
+    }
+
+    /** Whether its seam meets the one across the ridge. */
+    public function meets(): bool
+    {
+        return $this->miss !== null && $this->miss <= Tie::MEETS;
     }
 
     public function meeting(string $across, float $theirs, float $miss): self

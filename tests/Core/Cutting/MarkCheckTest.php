@@ -76,7 +76,7 @@ final class MarkCheckTest extends TestCase
         foreach ([[$square, 1.0, 1.5], [$quick, 2 / 3, 1.0]] as [$plan, $hem, $along]) {
             $panel = self::with($plan, 'hall.S', 'valley');
             $hems = (new Planner)->cardMaker($plan)->hems($plan->face('hall.S') ?? self::fail(), $panel);
-            self::assertEqualsWithDelta(['kind' => 'valley', 'hem' => $hem, 'along' => $along, 'wanted' => 1.0], $hems[0], 1e-6);
+            self::assertEqualsWithDelta(['kind' => 'valley', 'hem' => $hem, 'along' => $along, 'wanted' => 1.0, 'quick' => $hem < 1.0], $hems[0], 1e-6);
             $marks = RoofJob::card($plan, $panel)->marks;
             $at = static fn (string $name): float => array_values(array_filter($marks, static fn (Mark $m): bool => $m->name === $name))[0]->distance;
             self::assertEqualsWithDelta($along, $at('valley') - $at('valley-hem'), 1e-6);

@@ -71,8 +71,8 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                 </section>
             ))}
             {slice.card?.hems.map((hem, i) => (
-                <div key={i} className="finding" data-severity={hem.wanted - hem.hem > 1 / 64 ? 'settle' : 'note'} style={{ marginTop: 12 }}>
-                    <Said text={t(hem.wanted - hem.hem > 1 / 64 ? 'cuts.hem-quick' : 'cuts.hem-square', { wanted: print(hem.wanted, 'nearest', true), hem: print(hem.hem, 'nearest', true), along: print(hem.along, 'nearest', true) })} />
+                <div key={i} className="finding" data-severity={hem.quick ? 'settle' : 'note'} style={{ marginTop: 12 }}>
+                    <Said text={t(hem.quick ? 'cuts.hem-quick' : 'cuts.hem-square', { wanted: print(hem.wanted, 'nearest', true), hem: print(hem.hem, 'nearest', true), along: print(hem.along, 'nearest', true) })} />
                 </div>
             ))}
             {slice.card && slice.card.chalk.length > 0 && <p style={{ marginTop: 8 }}><Said text={t('layout.cleat')} /> <b><Len inches={slice.card.chalk[0].offset} inchesOnly /></b></p>}

@@ -72,7 +72,7 @@ function Run({ title, rows }: { title: string; rows: Row[] }) {
                             <td>{i + 1}{check && <span className="chalk-text"> {t('crew.check')}</span>}</td>
                             <td className="n">{row.eave ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
                             <td className="n">{row.ridge ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
-                            <td className="n small">{row.ridge?.across ? (row.ridge.miss !== null && row.ridge.miss < 1 / 64 ? <>{row.ridge.across} <Len inches={Math.abs(row.ridge.theirs ?? 0)} /></> : <span className="stop">{t('crew.off')} <Len inches={row.ridge.miss ?? 0} /></span>) : ''}</td>
+                            <td className="n small">{row.ridge?.across ? (row.ridge.meets ? <>{row.ridge.across} <Len inches={Math.abs(row.ridge.theirs ?? 0)} /></> : <span className="stop">{t('crew.off')} <Len inches={row.ridge.miss ?? 0} /></span>) : ''}</td>
                         </tr>
                     );
                 })}
