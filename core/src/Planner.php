@@ -118,8 +118,8 @@ final class Planner
     {
         $finder = new SideFinder($plan->roof);
         $ids = [];
-        foreach ($this->cardMaker($plan)->angledSides($face, $panel) as $edge) {
-            $ids[] = $finder->edge($face, $edge->loop, $edge->side)?->id;
+        foreach ($this->cardMaker($plan)->angledSides($face, $panel) as $side) {
+            $ids[] = $finder->edge($face, $side->loop, $side->side)?->id;
         }
 
         return array_values(array_unique(array_filter($ids)));

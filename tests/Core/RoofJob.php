@@ -16,8 +16,11 @@ use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Surveyor;
 use Imbrex\Core\System;
 use Imbrex\Core\Units\UnitSystem;
 use Tests\Core\Roof\BlockMaker;
@@ -54,6 +57,12 @@ final class RoofJob
     public static function gable(float $length, float $width = 240.0, float $rise = 6.0): array
     {
         return [BlockMaker::block('shed', 0, 0, $length, $width, [$rise, null, $rise, null])];
+    }
+
+    /** @return list<Face> of its roof alone */
+    public static function faces(Job $job): array
+    {
+        return (new RoofBuilder($job->rules))->build((new Surveyor($job->rules))->survey($job->planes), $job->blocks, $job->openings)->faces;
     }
 
     public static function card(Plan $plan, Panel $panel): CutCard

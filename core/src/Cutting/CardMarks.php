@@ -6,138 +6,157 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Rules\RuleSet;
 
-/** The pencil marks of a card, in running distances: along the sheet from one end, across it from the kept leg. */
+/**
+ * The pencil marks of a card, in running distances: along the sheet from one end, across it from the kept leg. Every
+ * corner of the sheet that is not a corner of the metal as it came is marked, or lies where two marked lines cross.
+ */
 final readonly class CardMarks
 {
     public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
     {
     }
 
-    /**
-     * Running distances along both edges from B; corners between the edges with their own x.
-     *
-     * @param  list<CardSide>  $sides
-     * @return list<Mark>
-     */
-    public function along(array $sides, Panel $panel, float $width): array
+    /** @return list<Mark> running distances along both edges from B; corners between the edges with their own x */
+    public function along(PieceSides $piece, Panel $panel): array
     {
         $marks = [];
-        $ripped = array_values(array_filter($sides, static fn (CardSide $s): bool => $s->kind->runsUpSlope() && ($s->to->v < $s->from->v ? $panel->cutLeft : $panel->cutRight)));
-        foreach ([MarkLine::Left, MarkLine::Right] as $line) {
-            $isLeft = $line === MarkLine::Left;
-            $edge = $isLeft ? 0.0 : $width;
-            foreach ($sides as $side) {
-                if ($side->kind === EdgeKind::Opening) {
-                    if (! $side->isUpright() && $side->reaches($edge)) {
-                        $marks[] = new Mark('opening', MarkKind::Cut, $line, $side->endHeight($isLeft));
-                    }
-                } elseif (! $side->kind->runsUpSlope() && ($side->reaches($edge) || $this->touches($side->end($isLeft), $ripped))) {
-                    array_push($marks, ...($side->isLowEnd() ? $this->footMarks($side, $panel, $line, $edge) : $this->headMarks($side, $line, $edge)));
+        foreach ($piece->all() as $side) {
+            foreach ($side->bound->isEnd() ? [true, false] : [] as $left) {
+                $line = $this->lineOf($piece, $side->end($left), $left);
+                if ($line !== null) {
+                    array_push($marks, ...$this->endMarks($piece, $panel, $side, $line, $left));
                 }
             }
         }
-        array_push($marks, ...$this->innerCorners(array_values(array_filter($sides, static fn (CardSide $s): bool => ! in_array($s, $ripped, true))), $ripped, $width));
+        array_push($marks, ...$this->corners($piece, $marks), ...$this->innerBends($piece));
+        $marks = array_values(array_filter($marks, static fn (Mark $m): bool => $m->distance > -Tolerance::SAME_CUT && $m->distance < $piece->length + Tolerance::SAME_CUT));
         usort($marks, static fn (Mark $a, Mark $b): int => [$a->line->value, $a->distance] <=> [$b->line->value, $b->distance]);
 
         return $marks;
     }
 
-    /**
-     * Whether a corner lies at a side the panel is ripped along: that is marked across the sheet.
-     *
-     * @param  list<CardSide>  $ripped
-     */
-    private function touches(Point $corner, array $ripped): bool
+    /** The edge an end is marked at: where it reaches it, or the side the piece is ripped along; null further in. */
+    private function lineOf(PieceSides $piece, Point $end, bool $left): ?MarkLine
     {
-        return array_filter($ripped, static fn (CardSide $s): bool => min($s->from->distanceTo($corner), $s->to->distanceTo($corner)) < Tolerance::SAME_CUT) !== [];
+        return match (true) {
+            $piece->isAtEdge($end->u, true) => MarkLine::Left,
+            $piece->isAtEdge($end->u, false) => MarkLine::Right,
+            $piece->isRipped($end) => $left ? MarkLine::Left : MarkLine::Right,
+            default => null,
+        };
+    }
+
+    /** @return list<Mark> of one end at one edge */
+    private function endMarks(PieceSides $piece, Panel $panel, CardSide $side, MarkLine $line, bool $left): array
+    {
+        $end = $side->end($left);
+        $x = $piece->isAtEdge($end->u, $line === MarkLine::Left) ? null : $end->u;
+        if ($side->kind === EdgeKind::Opening) {
+            return [new Mark('opening', MarkKind::Cut, $line, $end->v, $x)];
+        }
+
+        return $side->isLowEnd() ? $this->footMarks($piece, $panel, $side, $line, $left, $x) : $this->headMarks($side, $line, $end->v, $x);
     }
 
     /** @return list<Mark> where the piece begins */
-    private function footMarks(CardSide $side, Panel $panel, MarkLine $line, float $edge): array
+    private function footMarks(PieceSides $piece, Panel $panel, CardSide $side, MarkLine $line, bool $left, ?float $x): array
     {
-        $isLeft = $line === MarkLine::Left;
-        $hasLeg = $this->profile->family->isConcealed() && ! ($isLeft ? $panel->cutLeft : $panel->cutRight);
+        $at = $side->end($left)->v;
         if ($side->kind === EdgeKind::Valley) {
-            // The tape lies at the metal itself: on the female side that is the inside of its leg.
-            $inside = $edge + ($isLeft ? $this->profile->leftMetal : -$this->profile->rightMetal);
-            $female = $hasLeg && $isLeft === $this->profile->hand->runsLeftToRight() && $side->spans($inside);
-            $x = $female ? $inside : $edge;
-            $at = $side->heightAt($x);
-            $own = $female ? $x : null;
+            // The tape lies at the metal itself: on the female side that is the inside of its leg, where there is one.
+            $tape = $piece->tapeAt($side, $left, $this->profile);
+            if (! Tolerance::same($tape, $side->end($left)->u)) {
+                [$at, $x] = [$side->heightAt($tape), $tape];
+            }
 
             return $side->hem > 0.0
-                ? [new Mark('valley', MarkKind::Cut, $line, $at, $own), new Mark('valley-hem', MarkKind::Bend, $line, $at + $side->hemAlong(), $own)]
-                : [new Mark('valley', MarkKind::Cut, $line, $at, $own)];
+                ? [new Mark('valley', MarkKind::Cut, $line, $at, $x), new Mark('valley-hem', MarkKind::Bend, $line, $at + $side->hemAlong(), $x)]
+                : [new Mark('valley', MarkKind::Cut, $line, $at, $x)];
         }
-        $at = $side->endHeight($isLeft);
         // The sheet's own end needs no mark; a foot further up does.
-        $marks = $side->isSquare() && $at < Tolerance::SAME_CUT ? [] : [new Mark('foot', MarkKind::Cut, $line, $at)];
+        $marks = $side->isSquare() && $at < Tolerance::SAME_CUT ? [] : [new Mark('foot', MarkKind::Cut, $line, $at, $x)];
         if ($side->hem > 0.0) {
-            $marks[] = new Mark('hem', MarkKind::Bend, $line, $at + $side->hemAlong());
+            $marks[] = new Mark('hem', MarkKind::Bend, $line, $at + $side->hemAlong(), $x);
         }
+        $hasLeg = $this->profile->family->isConcealed() && ! ($left ? $panel->cutLeft : $panel->cutRight);
         if ($hasLeg && ($side->kind === EdgeKind::Eave || $side->kind === EdgeKind::Transition)) {
             $back = $at + $this->rules->number('cut.notchBack');
-            $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $back);
-            $marks[] = new Mark('tab', MarkKind::Notch, $line, $back + $this->rules->number('cut.notchTab'));
+            $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $back, $x);
+            $marks[] = new Mark('tab', MarkKind::Notch, $line, $back + $this->rules->number('cut.notchTab'), $x);
         }
 
         return $marks;
     }
 
     /** @return list<Mark> where it ends */
-    private function headMarks(CardSide $side, MarkLine $line, float $edge): array
+    private function headMarks(CardSide $side, MarkLine $line, float $at, ?float $x): array
     {
-        $at = $side->endHeight($edge === 0.0);
         $marks = [];
-        if ($this->profile->family->turnsPanUp($side->kind, $this->vented)) {
-            $marks[] = new Mark('pan-up', MarkKind::Bend, $line, $at - $this->rules->number('cut.panTurnUp'));
+        if ($side->kind !== null && $this->profile->family->turnsPanUp($side->kind, $this->vented)) {
+            $marks[] = new Mark('pan-up', MarkKind::Bend, $line, $at - $this->rules->number('cut.panTurnUp'), $x);
         }
         if ($side->hem > 0.0) {
-            $marks[] = new Mark('head-hem', MarkKind::Bend, $line, $at - $side->hemAlong());
+            $marks[] = new Mark('head-hem', MarkKind::Bend, $line, $at - $side->hemAlong(), $x);
         }
-        $marks[] = new Mark($side->kind === EdgeKind::Hip ? 'hip' : 'length', MarkKind::Cut, $line, $at);
+        $marks[] = new Mark($side->kind === EdgeKind::Hip ? 'hip' : 'length', MarkKind::Cut, $line, $at, $x);
 
         return $marks;
     }
 
     /**
-     * Corners between the edges: where a flat part ends and an angle begins.
+     * Corners no end has marked: between the edges, and at an edge where a leg ends and a rake begins.
      *
-     * @param  list<CardSide>  $sides
-     * @param  list<CardSide>  $ripped
+     * @param  list<Mark>  $known
      * @return list<Mark>
      */
-    private function innerCorners(array $sides, array $ripped, float $width): array
+    private function corners(PieceSides $piece, array $known): array
     {
         $marks = [];
-        foreach ($sides as $side) {
-            foreach ([$side->from, $side->to] as $corner) {
-                if ($corner->u > Tolerance::SAME_CUT && $corner->u < $width - Tolerance::SAME_CUT && ! $this->touches($corner, $ripped)) {
-                    $marks[sprintf('%.3f %.3f', $corner->u, $corner->v)] = new Mark('corner', MarkKind::Cut, MarkLine::Inner, $corner->v, $corner->u);
-                }
+        foreach ($piece->all() as $side) {
+            $corner = $side->from;
+            $edge = $piece->isAtEdge($corner->u, true) ? MarkLine::Left : ($piece->isAtEdge($corner->u, false) ? MarkLine::Right : null);
+            $isOwn = $edge !== null && ($corner->v < Tolerance::SAME_CUT || $corner->v > $piece->length - Tolerance::SAME_CUT);
+            if (! $isOwn && ! $piece->isRipped($corner) && ! $this->isMarked($piece, $corner, $edge)) {
+                $marks[] = new Mark('corner', MarkKind::Cut, $edge ?? MarkLine::Inner, $corner->v, $edge === null ? $corner->u : null);
             }
         }
 
-        return array_values($marks);
+        return $marks;
     }
 
-    /**
-     * A valley piece with a square head is measured from the head, because that is where it hangs; everything else
-     * from the eave end, because the eave lock is what must sit right.
-     *
-     * @param  list<CardSide>  $sides
-     */
-    public function runFromHead(array $sides, float $width): bool
+    /** Whether the corner is the end of a foot or a head at that edge, which is marked there. */
+    private function isMarked(PieceSides $piece, Point $corner, ?MarkLine $edge): bool
     {
-        $valley = array_filter($sides, static fn (CardSide $s): bool => $s->kind === EdgeKind::Valley && $s->isLowEnd()) !== [];
-        $squareHead = array_filter($sides, static fn (CardSide $s): bool => ! $s->isLowEnd() && ! $s->kind->runsUpSlope() && $s->isSquare() && $s->reaches(0.0) && $s->reaches($width)) !== [];
+        foreach ($edge === null ? [] : $piece->all() as $side) {
+            if ($side->bound->isEnd() && min($side->from->distanceTo($corner), $side->to->distanceTo($corner)) < Tolerance::SAME_CUT) {
+                return true;
+            }
+        }
 
-        return $valley && $squareHead;
+        return false;
+    }
+
+    /** @return list<Mark> bends of ends that reach no edge, and of rakes and walls beside part of a piece */
+    private function innerBends(PieceSides $piece): array
+    {
+        $marks = [];
+        foreach ($piece->all() as $side) {
+            $reaches = $this->lineOf($piece, $side->end(true), true) !== null || $this->lineOf($piece, $side->end(false), false) !== null;
+            if ($side->hem <= 0.0 || ($side->bound->isEnd() ? $reaches : $piece->rip($side->bound === Bound::Left) !== [])) {
+                continue;
+            }
+            foreach ([$side->from, $side->to] as $end) {
+                $marks[] = $side->bound->isEnd()
+                    ? new Mark($side->isLowEnd() ? ($side->kind === EdgeKind::Valley ? 'valley-hem' : 'hem') : 'head-hem', MarkKind::Bend, MarkLine::Inner, $end->v + ($side->isLowEnd() ? $side->hemAlong() : -$side->hemAlong()), $end->u)
+                    : new Mark('turn-up', MarkKind::Bend, MarkLine::Inner, $end->v, $end->u + ($side->bound === Bound::Left ? $side->hemAcross() : -$side->hemAcross()));
+            }
+        }
+
+        return $marks;
     }
 
     /**
@@ -159,32 +178,26 @@ final readonly class CardMarks
     }
 
     /** x of that edge in the face view; where both sides are cut it is the left edge of the uncut sheet. */
-    private function acrossZero(Panel $panel, Bounds $bounds): float
+    private function acrossZero(PieceSides $piece, Panel $panel): float
     {
         return $this->hookRight($panel)
-            ? $bounds->width()
-            : $panel->strip->moduleLeft - $this->profile->leftMetal - $bounds->left;
+            ? $piece->width
+            : $panel->strip->moduleLeft - $this->profile->leftMetal - $panel->sheet->bounds()->left;
     }
 
-    /**
-     * Across a ripped sheet: where it is turned up and where it is cut.
-     *
-     * @param  list<CardSide>  $sides
-     * @return list<Mark>
-     */
-    public function across(array $sides, Panel $panel, Bounds $bounds): array
+    /** @return list<Mark> across a ripped sheet: where it is turned up and where it is cut */
+    public function across(PieceSides $piece, Panel $panel): array
     {
-        $zero = $this->acrossZero($panel, $bounds);
+        $zero = $this->acrossZero($piece, $panel);
         $marks = [];
-        foreach ($sides as $side) {
-            $isLeft = $side->to->v < $side->from->v;
-            if (! $side->kind->runsUpSlope() || ! ($isLeft ? $panel->cutLeft : $panel->cutRight)) {
+        foreach ([true, false] as $left) {
+            $rip = $piece->rip($left);
+            if ($rip === []) {
                 continue;
             }
-            foreach ([[MarkLine::AcrossFoot, $side->low()], [MarkLine::AcrossHead, $side->high()]] as [$line, $end]) {
+            foreach ([[MarkLine::AcrossFoot, $rip[0], $rip[0]->low()], [MarkLine::AcrossHead, end($rip), end($rip)->high()]] as [$line, $side, $end]) {
                 if ($side->hem > 0.0) {
-                    $bend = $end->u + ($isLeft ? $side->hemAcross() : -$side->hemAcross());
-                    $marks[] = new Mark('turn-up', MarkKind::Bend, $line, abs($bend - $zero));
+                    $marks[] = new Mark('turn-up', MarkKind::Bend, $line, abs($end->u + ($left ? $side->hemAcross() : -$side->hemAcross()) - $zero));
                 }
                 $marks[] = new Mark('rip', MarkKind::Cut, $line, abs($end->u - $zero));
             }

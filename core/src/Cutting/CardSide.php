@@ -8,18 +8,28 @@ use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Tolerance;
 
-/** A side of a sheet that lies at an edge of the face, in the frame of its card; counter-clockwise, inches. */
+/** A side of a sheet in the frame of its card; counter-clockwise, inches. */
 final readonly class CardSide
 {
-    public function __construct(public EdgeKind $kind, public float $hem, public Point $from, public Point $to)
+    /**
+     * @param  EdgeKind|null  $kind  of the edge it lies at; null at a leg or a lap beside the next panel, and at the step between two edges in one line
+     * @param  float  $hem  folded there, square to the side
+     */
+    public function __construct(public ?EdgeKind $kind, public float $hem, public Point $from, public Point $to, public Bound $bound)
     {
+    }
+
+    /** Whether it lies at a rake or a wall. */
+    public function isBeside(): bool
+    {
+        return $this->kind !== null && $this->kind->runsUpSlope();
     }
 
     /** The line that lies this far inside the side, square to it; across the whole piece at an end. */
     public function inwards(float $inches, MarkKind $kind): Line
     {
         $run = abs($this->to->u - $this->from->u);
-        if (! $this->kind->runsUpSlope() && $run > Tolerance::SAME_CUT) {
+        if (! $this->isBeside() && $run > Tolerance::SAME_CUT) {
             $along = $inches * $this->from->distanceTo($this->to) / $run * ($this->isLowEnd() ? 1.0 : -1.0);
 
             return new Line($kind, new Point($this->from->u, $this->from->v + $along), new Point($this->to->u, $this->to->v + $along));
@@ -37,10 +47,10 @@ final readonly class CardSide
         return $this->hem * $this->from->distanceTo($this->to) / max(Tolerance::LENGTH, abs($this->to->v - $this->from->v));
     }
 
-    /** Whether panels begin at it: metal lies to the left of a side, so one that runs to the right is a low end. */
+    /** Whether the piece begins at it. */
     public function isLowEnd(): bool
     {
-        return $this->to->u > $this->from->u;
+        return $this->bound === Bound::Foot;
     }
 
     /** Whether it runs across square to the ribs. */
@@ -55,15 +65,16 @@ final readonly class CardSide
         return abs($this->to->u - $this->from->u) < Tolerance::SAME_CUT;
     }
 
+    /** Whether it is an end at an angle to the ribs. */
+    public function isAngledEnd(): bool
+    {
+        return $this->bound->isEnd() && ! $this->isSquare() && ! $this->isUpright();
+    }
+
     /** The hem measured along the rib instead of square to the bend line: hem / sin of the angle between them. */
     public function hemAlong(): float
     {
         return $this->hem * $this->from->distanceTo($this->to) / max(Tolerance::LENGTH, abs($this->to->u - $this->from->u));
-    }
-
-    public function reaches(float $x): bool
-    {
-        return abs($this->from->u - $x) < Tolerance::SAME_CUT || abs($this->to->u - $x) < Tolerance::SAME_CUT;
     }
 
     /** Whether it runs over this place across the sheet. */
@@ -85,12 +96,6 @@ final readonly class CardSide
     public function end(bool $left): Point
     {
         return ($this->from->u <= $this->to->u) === $left ? $this->from : $this->to;
-    }
-
-    /** Height of its left or right end above B. */
-    public function endHeight(bool $left): float
-    {
-        return $this->end($left)->v;
     }
 
     public function heightAt(float $x): float

@@ -29,11 +29,8 @@ final readonly class CleatLines
             $kinds = $face->edgesOfLoop($number);
             foreach ($kinds as $side => $kind) {
                 if ($kind === EdgeKind::Valley) {
-                    // Only this side is moved: its line then runs from neighbour to neighbour.
-                    $moved = (new EdgeMover)->move($loop, array_map(static fn (int $i): float => $i === $side ? -$offset : 0.0, array_keys($kinds)));
-                    $corners = $moved->corners;
-                    $at = count($corners) === count($kinds) ? $side : $side + 1;
-                    $lines[] = new CleatLine($face->id, $this->sides->edge($face, $number, $side)?->id, $reveal, $offset, $moved->corner($at), $moved->corner($at + 1));
+                    [$from, $to] = (new EdgeMover)->side($loop, $side, -$offset);
+                    $lines[] = new CleatLine($face->id, $this->sides->edge($face, $number, $side)?->id, $reveal, $offset, $from, $to);
                 }
             }
         }

@@ -7,7 +7,7 @@ namespace Imbrex\Core\Cutting;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Tolerance;
-use Imbrex\Core\Layout\MovedEdge;
+use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\SideFinder;
 
@@ -33,42 +33,32 @@ final readonly class Corrections
     /**
      * The panel with the angled ends of its sheet moved; as it was where nothing was entered for them.
      *
-     * @param  list<MovedEdge>  $edges  of the blank face
+     * @param  list<FaceSide>  $sides  by the tag a sheet's side carries
      */
-    public function on(Panel $panel, Face $face, array $edges, OrderLength $order): Panel
+    public function on(Panel $panel, Face $face, array $sides, OrderLength $order): Panel
     {
         $sheet = $panel->sheet;
         $applied = [];
         foreach (array_keys($sheet->corners) as $i) {
-            $own = $this->ofSide($panel, $face, $edges, $panel->sheet->corner($i), $panel->sheet->corner($i + 1));
+            $own = $this->ofSide($panel, $face, $sides[$sheet->tag($i)] ?? null);
             if ($own !== []) {
                 $sheet = $this->turned($sheet, $i, $own);
                 array_push($applied, ...$own);
             }
         }
 
-        return $applied === [] ? $panel : $panel->corrected($sheet, $applied, $order);
+        return $applied === [] ? $panel : $panel->corrected($sheet, $sides, array_values(array_unique($applied, SORT_REGULAR)), $order);
     }
 
-    /**
-     * @param  list<MovedEdge>  $edges
-     * @return list<Correction>
-     */
-    private function ofSide(Panel $panel, Face $face, array $edges, Point $from, Point $to): array
+    /** @return list<Correction> */
+    private function ofSide(Panel $panel, Face $face, ?FaceSide $side): array
     {
-        $middle = new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0);
-        foreach ($edges as $edge) {
-            if (! $edge->kind->runsUpSlope() && $edge->holds($middle)) {
-                $roofEdge = $this->sides->edge($face, $edge->loop, $edge->side);
+        $edge = $side === null || $side->isBeside() ? null : $this->sides->edge($face, $side->loop, $side->side);
 
-                return $roofEdge === null ? [] : array_values(array_filter(
-                    $this->all,
-                    static fn (Correction $c): bool => $c->face === $face->id && $c->edge === $roofEdge->id && ! in_array($panel->id, $c->before, true),
-                ));
-            }
-        }
-
-        return [];
+        return $edge === null ? [] : array_values(array_filter(
+            $this->all,
+            static fn (Correction $c): bool => $c->face === $face->id && $c->edge === $edge->id && ! in_array($panel->id, $c->before, true),
+        ));
     }
 
     /**
@@ -92,7 +82,7 @@ final readonly class Corrections
         $corners[$side] = $this->meet($sheet->corner($side + $n - 1), $from, $a, $b, $a);
         $corners[($side + 1) % $n] = $this->meet($to, $sheet->corner($side + 2), $a, $b, $b);
 
-        return Polygon::sound(array_values($corners));
+        return $sheet->withCorners(array_values($corners));
     }
 
     /** Where the neighbour through p and q meets the moved side through a and b. */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Tolerance;
 
 /**
  * How one piece is marked out. Frame: x across the sheet from its left edge in this view, y up from B, the eave
@@ -21,6 +19,7 @@ final readonly class CutCard
      * @param  bool  $fromHead  marks along the sheet run from T: a valley piece hangs from its head
      * @param  list<Polygon>  $holes  openings within the sheet
      * @param  list<Correction>  $corrections  carried to it from first fits
+     * @param  TwoLengths|null  $lengths  what it is marked by along its left and right; null where it is not made from two lengths
      */
     public function __construct(
         public string $panel,
@@ -36,35 +35,8 @@ final readonly class CutCard
         public bool $fromHead = false,
         public array $holes = [],
         public array $corrections = [],
+        public ?TwoLengths $lengths = null,
     ) {
-    }
-
-    /** Length of the sheet along its left or right edge in this view, inches; 0 where it runs to a point. */
-    public function edgeLength(bool $left): float
-    {
-        $x = $left ? 0.0 : $this->width;
-        $on = array_map(static fn (Point $p): float => $p->v, array_filter($this->outline->corners, static fn (Point $p): bool => abs($p->u - $x) < Tolerance::SAME_CUT));
-
-        return $on === [] ? 0.0 : max($on) - min($on);
-    }
-
-    /**
-     * The two lengths of the piece and the width between them, where the tape lies: at the metal's own edges; of a
-     * valley piece at its valley marks, which begin inside the female leg.
-     *
-     * @return array{long: float, short: float, between: float}
-     */
-    public function sides(): array
-    {
-        $lengths = [$this->edgeLength(true), $this->edgeLength(false)];
-        $places = [0.0, $this->width];
-        $valley = array_values(array_filter($this->marks, static fn (Mark $m): bool => $m->name === 'valley'));
-        if ($this->fromHead && count($valley) === 2) {
-            $lengths = [$valley[0]->distance, $valley[1]->distance];
-            $places = array_map(fn (Mark $m): float => $m->x ?? ($m->line === MarkLine::Left ? 0.0 : $this->width), $valley);
-        }
-
-        return ['long' => max($lengths), 'short' => min($lengths), 'between' => abs($places[1] - $places[0])];
     }
 
     /** The same card seen from the other side; flipping twice is the identity. */
@@ -88,6 +60,7 @@ final readonly class CutCard
             $this->fromHead,
             array_map(fn (Polygon $hole): Polygon => $hole->mirrored()->moved($this->width, 0.0), $this->holes),
             $this->corrections,
+            $this->lengths?->mirrored(),
         );
     }
 }

@@ -10,8 +10,8 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Tolerance;
-use Imbrex\Core\Layout\MovedEdge;
-use Imbrex\Core\Layout\MovedFace;
+use Imbrex\Core\Layout\FaceLoop;
+use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
 
@@ -21,8 +21,8 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final class CutCardMaker
 {
-    /** @var array<string, list<MovedEdge>> edges of the blank face, which all its cards share */
-    private array $edges = [];
+    /** @var array<string, list<FaceSide>> by face: what the tags of its sheets stand for */
+    private array $sides = [];
 
     public function __construct(private readonly Profile $profile, private readonly bool $vented, private readonly RuleSet $rules)
     {
@@ -31,47 +31,41 @@ final class CutCardMaker
     /** The back view, which is the one marked on. */
     public function card(Face $face, Panel $panel): CutCard
     {
-        $edges = $this->edgesOf($face);
         $bounds = $panel->sheet->bounds();
-        $outline = $panel->sheet->moved(-$bounds->left, -$bounds->bottom);
-        $holes = array_map(static fn (Polygon $hole): Polygon => $hole->moved(-$bounds->left, -$bounds->bottom), $panel->sheetHoles);
-        $sides = $this->sides($panel->asPlanned ?? $panel->sheet, $outline, $edges);
-        foreach ($holes as $i => $hole) {
-            array_push($sides, ...$this->sides($panel->sheetHoles[$i], $hole, $edges));
-        }
+        $piece = $this->sides($face, $panel);
         $ribs = $this->ribs($panel, $bounds->left, $bounds->width());
         $marks = new CardMarks($this->profile, $this->vented, $this->rules);
-        $along = $marks->along($sides, $panel, $bounds->width());
-        $fromHead = $marks->runFromHead($sides, $bounds->width());
+        $along = $marks->along($piece, $panel);
+        $fromHead = $piece->runsFromHead();
         $card = new CutCard(
             $panel->id,
             false,
-            $bounds->width(),
-            $bounds->height(),
+            $piece->width,
+            $piece->length,
             $panel->orderLength,
-            $outline,
-            $this->lines($sides, $ribs),
+            $panel->sheet->moved(-$bounds->left, -$bounds->bottom),
+            $this->lines($piece->all(), $ribs),
             $ribs,
-            [...($fromHead ? $marks->turnedRound($along, $bounds->height()) : $along), ...$marks->across($sides, $panel, $bounds)],
+            [...($fromHead ? $marks->turnedRound($along, $piece->length) : $along), ...$marks->across($piece, $panel)],
             $marks->hookRight($panel),
             $fromHead,
-            $holes,
+            array_map(static fn (Polygon $hole): Polygon => $hole->moved(-$bounds->left, -$bounds->bottom), $panel->sheetHoles),
             $panel->corrections,
+            $piece->lengths($this->profile),
         );
 
         return $card->flipped();
     }
 
-    /** @return list<MovedEdge> edges of the blank face that end a panel at an angle */
+    /** @return list<FaceSide> sides of the face that end a panel at an angle */
     public function angledSides(Face $face, Panel $panel): array
     {
-        $planned = $panel->asPlanned ?? $panel->sheet;
+        $faceSides = $this->sidesOf($face);
         $angled = [];
-        foreach ($planned->corners as $i => $from) {
-            $to = $planned->corner($i + 1);
-            $edge = $this->edgeAt($this->edgesOf($face), new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0));
-            if ($edge !== null && ! $edge->kind->runsUpSlope() && $edge->kind !== EdgeKind::Opening && abs($to->v - $from->v) > Tolerance::SAME_CUT && abs($to->u - $from->u) > Tolerance::SAME_CUT) {
-                $angled[] = $edge;
+        foreach ($this->sides($face, $panel)->sides as $i => $side) {
+            $own = $faceSides[$panel->sheet->tag($i)] ?? null;
+            if ($own !== null && $own->kind !== EdgeKind::Opening && $side->isAngledEnd()) {
+                $angled[] = $own;
             }
         }
 
@@ -86,55 +80,25 @@ final class CutCardMaker
     public function hems(Face $face, Panel $panel): array
     {
         $hems = [];
-        foreach ($this->angledSides($face, $panel) as $edge) {
-            if ($edge->allowance->hem > 0.0) {
-                $sine = abs($edge->to->u - $edge->from->u) / $edge->from->distanceTo($edge->to);
-                $wanted = EdgeAllowance::of($edge->kind, $this->profile->family, $this->vented, $this->rules, $edge->to->u > $edge->from->u)->hem;
-                $hems[] = ['kind' => $edge->kind->value, 'hem' => $edge->allowance->hem, 'along' => $edge->allowance->hem / $sine, 'wanted' => $wanted, 'quick' => $wanted - $edge->allowance->hem > Tolerance::SAME_CUT];
+        foreach ($this->sides($face, $panel)->sides as $side) {
+            if ($side->kind !== null && $side->hem > 0.0 && $side->isAngledEnd()) {
+                $wanted = EdgeAllowance::of($side->kind, $this->profile->family, $this->vented, $this->rules, $side->isLowEnd())->hem;
+                $hems[] = ['kind' => $side->kind->value, 'hem' => $side->hem, 'along' => $side->hemAlong(), 'wanted' => $wanted, 'quick' => $wanted - $side->hem > Tolerance::SAME_CUT];
             }
         }
 
         return $hems;
     }
 
-    /** @return list<MovedEdge> */
-    private function edgesOf(Face $face): array
+    private function sides(Face $face, Panel $panel): PieceSides
     {
-        return $this->edges[$face->id] ??= MovedFace::blank($face, $this->profile, $this->vented, $this->rules)->edges();
+        return PieceSides::of($panel->sheet, $panel->sheetHoles, $this->sidesOf($face));
     }
 
-    /**
-     * The sides that lie at an edge of the face, an opening or an end lap; not those between two panels.
-     *
-     * @param  Polygon  $planned  where it was planned, face coordinates, corner for corner with `$outline`
-     * @param  list<MovedEdge>  $edges
-     * @return list<CardSide>
-     */
-    private function sides(Polygon $planned, Polygon $outline, array $edges): array
+    /** @return list<FaceSide> */
+    private function sidesOf(Face $face): array
     {
-        $sides = [];
-        foreach ($planned->corners as $i => $from) {
-            $to = $planned->corner($i + 1);
-            $edge = $this->edgeAt($edges, new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0));
-            $isLap = $edge === null && abs($to->u - $from->u) > Tolerance::SAME_CUT;
-            if ($edge !== null || $isLap) {
-                $sides[] = new CardSide($edge->kind ?? EdgeKind::EndLap, $edge->allowance->hem ?? 0.0, $outline->corner($i), $outline->corner($i + 1));
-            }
-        }
-
-        return $sides;
-    }
-
-    /** @param  list<MovedEdge>  $edges */
-    private function edgeAt(array $edges, Point $middle): ?MovedEdge
-    {
-        foreach ($edges as $edge) {
-            if ($edge->holds($middle)) {
-                return $edge;
-            }
-        }
-
-        return null;
+        return $this->sides[$face->id] ??= array_merge(...array_map(static fn (FaceLoop $loop): array => $loop->sides, FaceLoop::of($face, $this->profile, $this->vented, $this->rules)));
     }
 
     /** @return list<float> x of the legs or ribs that stay on the sheet */
@@ -162,6 +126,9 @@ final class CutCardMaker
     {
         $lines = [];
         foreach ($sides as $side) {
+            if ($side->kind === null) {
+                continue;
+            }
             if ($side->kind !== EdgeKind::Eave || ! $side->isSquare()) {
                 $lines[] = new Line(MarkKind::Cut, $side->from, $side->to);
             }

@@ -8,8 +8,8 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\StripCutter;
 use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Rules\RuleSet;
 
 /**
@@ -34,8 +34,11 @@ final readonly class EndLaps
         return $this->rules->number($face->pitch->riseIn12 < self::STEEP - Tolerance::LENGTH ? 'cut.endLapLowSlope' : 'cut.endLap');
     }
 
-    /** @return list<Panel> the panel, or its lengths from the eave up */
-    public function part(Panel $panel, Face $face, OrderLength $order): array
+    /**
+     * @param  list<FaceSide>  $sides  by the tag a sheet's side carries
+     * @return list<Panel> the panel, or its lengths from the eave up
+     */
+    public function part(Panel $panel, Face $face, array $sides, OrderLength $order): array
     {
         if ($panel->orderLength <= $this->profile->longest + Tolerance::LENGTH || $this->rules->choice('cut.overLong') === 'report') {
             return [$panel];
@@ -48,7 +51,7 @@ final readonly class EndLaps
         $parts = [];
         $bottom = -INF;
         foreach ([...$lines, INF] as $top) {
-            array_push($parts, ...$this->between($panel, $bottom, $top, $lap, $order));
+            array_push($parts, ...$this->between($panel, $sides, $bottom, $top, $lap, $order));
             $bottom = $top;
         }
 
@@ -56,7 +59,8 @@ final readonly class EndLaps
     }
 
     /**
-     * Where the laps begin, v from the eave up: lengths as equal as the stagger allows.
+     * Where the laps begin, v from the eave up: lengths as equal as the stagger allows. Where no lap can keep clear of
+     * every opening, lengths that can be made come first, and the report says so.
      *
      * @return list<float>
      */
@@ -69,25 +73,25 @@ final readonly class EndLaps
         if ($most < $least) {
             return [];
         }
-        for ($pieces = 2; ; $pieces++) {
-            $each = ($bounds->height() + ($pieces - 1) * $lap) / $pieces;
-            if ($each + $stagger <= $most || $each < $least + $stagger) {
-                break;
+        $each = static fn (int $pieces): float => ($bounds->height() + ($pieces - 1) * $lap) / $pieces;
+        for ($pieces = 2; $each($pieces) + $stagger > $most && $each($pieces) >= $least + $stagger; $pieces++);
+        $fewest = max(2, (int) ceil(($bounds->height() - $lap) / ($most - $lap) - Tolerance::LENGTH));
+        foreach ([$this->blocked($face, $panel, $lap), []] as $blocked) {
+            $places = new LapLines($bounds->bottom, $bounds->top, $lap, $least, $most, $blocked);
+            foreach (array_unique([$pieces, ...range($fewest, $pieces + 2)]) as $count) {
+                $shift = max(0.0, min($stagger, $most - $each($count), $each($count) - $least)) * ($panel->strip->position % 2 === 0 ? 1.0 : -1.0);
+                $lines = $places->near(array_map(static fn (int $i): float => $bounds->bottom + $i * ($each($count) - $lap) + $shift, range(1, $count - 1)));
+                if ($lines !== null) {
+                    return $lines;
+                }
             }
         }
-        $shift = max(0.0, min($stagger, $most - $each, $each - $least)) * ($panel->strip->position % 2 === 0 ? 1.0 : -1.0);
-        $lines = [];
-        $from = $bounds->bottom;
-        for ($i = 1; $i < $pieces; $i++) {
-            $wanted = $bounds->bottom + $i * ($each - $lap) + $shift;
-            $from = $lines[] = $this->clearOf($face, $panel, $wanted, $from + $least - $lap, $from + $most - $lap, $lap);
-        }
 
-        return $lines;
+        return [];
     }
 
-    /** The nearest place to the one wanted that keeps away from every opening, within what the lengths allow. */
-    private function clearOf(Face $face, Panel $panel, float $wanted, float $low, float $high, float $lap): float
+    /** @return list<array{float, float}> where a lap would come too near an opening */
+    private function blocked(Face $face, Panel $panel, float $lap): array
     {
         $clear = $this->rules->number('cut.endLapClear');
         $bounds = $panel->sheet->bounds();
@@ -98,15 +102,15 @@ final readonly class EndLaps
                 $blocked[] = [$round->bottom - $clear - $lap, $round->top + $clear];
             }
         }
-        $free = static fn (float $v): bool => array_filter($blocked, static fn (array $b): bool => $v > $b[0] + Tolerance::LENGTH && $v < $b[1] - Tolerance::LENGTH) === [];
-        $places = array_filter([$wanted, ...array_merge(...$blocked)], static fn (float $v): bool => $v >= $low && $v <= $high && $free($v));
-        usort($places, static fn (float $a, float $b): int => abs($a - $wanted) <=> abs($b - $wanted));
 
-        return $places[0] ?? $wanted;
+        return $blocked;
     }
 
-    /** @return list<Panel> what lies between two laps; more than one where the panel is notched there */
-    private function between(Panel $panel, float $bottom, float $top, float $lap, OrderLength $order): array
+    /**
+     * @param  list<FaceSide>  $sides
+     * @return list<Panel> what lies between two laps; more than one where the panel is notched there
+     */
+    private function between(Panel $panel, array $sides, float $bottom, float $top, float $lap, OrderLength $order): array
     {
         // The lower length runs on under the upper one.
         $under = $top < INF ? $top + $lap : INF;
@@ -115,7 +119,7 @@ final readonly class EndLaps
         $parts = [];
         foreach ($this->cutter->across(new Region($panel->metal, $panel->holes), $bottom, $top) as $metal) {
             $sheet = $this->round($metal, $sheets) ?? $metal;
-            $parts[] = $panel->lengthOf($metal, ($this->round($metal, $blanks) ?? $metal)->outline, $sheet, $order, $bottom > -INF);
+            $parts[] = $panel->lengthOf($metal, ($this->round($metal, $blanks) ?? $metal)->outline, $sheet, $sides, $order, $bottom > -INF);
         }
 
         return $parts;

@@ -14,10 +14,10 @@ final readonly class MarkCheck
     {
     }
 
-    /** Null for a piece that is not marked at both edges. */
+    /** Null for a piece that is not made from two lengths. */
     public function right(Face $face, Panel $panel): ?TwoLengths
     {
-        return $this->lengths($this->cards->card($face, $panel));
+        return $this->cards->card($face, $panel)->lengths;
     }
 
     /**
@@ -28,13 +28,13 @@ final readonly class MarkCheck
     public function wrong(Face $face, Panel $panel): array
     {
         $card = $this->cards->card($face, $panel);
-        $right = $this->lengths($card);
+        $right = $card->lengths;
         if ($right === null) {
             return [];
         }
-        $long = max($right->left, $right->right);
-        $step = $long - min($right->left, $right->right);
-        $byCover = $step * $panel->metal->bounds()->width() / max(Tolerance::LENGTH, $card->sides()['between']);
+        $long = $right->long();
+        $step = $long - $right->short();
+        $byCover = $step * $panel->metal->bounds()->width() / max(Tolerance::LENGTH, $right->between);
         $leftIsLong = $right->left >= $right->right;
         $wrong = [
             [Mistake::Mirrored, $right->mirrored()],
@@ -61,19 +61,6 @@ final readonly class MarkCheck
         foreach ($this->wrong($face, $panel) as [$mistake, $lengths]) {
             if ($lengths->isNear($marked, $within)) {
                 return $mistake;
-            }
-        }
-
-        return null;
-    }
-
-    private function lengths(CutCard $card): ?TwoLengths
-    {
-        foreach (['valley', 'hip', 'length'] as $name) {
-            $left = $this->mark($card, $name, MarkLine::Left);
-            $right = $this->mark($card, $name, MarkLine::Right);
-            if ($left !== null && $right !== null) {
-                return new TwoLengths($left, $right);
             }
         }
 

@@ -4,21 +4,32 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-/** The two lengths an angled piece is marked by, along the left and the right edge of its back, from the card's own end; inches. */
+/** The two lengths a piece is marked by, along its left and its right in a view, from the card's own end; inches. */
 final readonly class TwoLengths
 {
-    public function __construct(public float $left, public float $right)
+    /** @param  float  $between  inches across the sheet from one to the other, where the tape lies */
+    public function __construct(public float $left, public float $right, public float $between = 0.0)
     {
+    }
+
+    public function long(): float
+    {
+        return max($this->left, $this->right);
+    }
+
+    public function short(): float
+    {
+        return min($this->left, $this->right);
     }
 
     public function mirrored(): self
     {
-        return new self($this->right, $this->left);
+        return new self($this->right, $this->left, $this->between);
     }
 
     public function less(float $inches): self
     {
-        return new self($this->left - $inches, $this->right - $inches);
+        return new self($this->left - $inches, $this->right - $inches, $this->between);
     }
 
     public function isNear(self $other, float $within): bool

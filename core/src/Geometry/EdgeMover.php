@@ -4,23 +4,47 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Geometry;
 
-/** Moves every side of an outline square to itself by its own distance. */
+/** Moves every side of an outline square to itself by its own distance. Sides keep their numbers. */
 final readonly class EdgeMover
 {
+    /**
+     * Sine of ten degrees. Two sides that run on nearly straight and move by different distances would meet far from
+     * where they met; they are parted by a step instead.
+     */
+    private const NEARLY_STRAIGHT = 0.1736;
+
     /**
      * @param  list<float>  $outward  inches for side i (from corner i to the next); negative moves it inwards
      */
     public function move(Polygon $outline, array $outward): Polygon
     {
         $n = count($outline->corners);
+        $lines = array_map(fn (int $side): array => $this->line($outline, $side, $outward[$side]), range(0, $n - 1));
         $corners = [];
+        $tags = [];
         for ($i = 0; $i < $n; $i++) {
-            $before = $this->line($outline, ($i + $n - 1) % $n, $outward[($i + $n - 1) % $n]);
-            $after = $this->line($outline, $i, $outward[$i]);
-            array_push($corners, ...$this->meet($before, $after, $outline->corner($i)));
+            $points = $this->meet($lines[($i + $n - 1) % $n], $lines[$i], $outline->corner($i));
+            array_push($corners, ...$points);
+            array_push($tags, ...(count($points) === 2 ? [Polygon::STEP] : []), ...[$outline->tag($i)]);
         }
 
-        return Polygon::sound($corners);
+        return Polygon::sound($corners, $tags);
+    }
+
+    /**
+     * One side moved outwards by itself, from neighbour to neighbour where those stand.
+     *
+     * @param  float  $out  inches; negative moves it inwards
+     * @return array{Point, Point} its ends
+     */
+    public function side(Polygon $outline, int $side, float $out): array
+    {
+        $n = count($outline->corners);
+        $line = $this->line($outline, $side, $out);
+        $before = $this->meet($this->line($outline, ($side + $n - 1) % $n, 0.0), $line, $outline->corner($side));
+        $after = $this->meet($line, $this->line($outline, ($side + 1) % $n, 0.0), $outline->corner($side + 1));
+
+        return [$before[count($before) - 1], $after[0]];
     }
 
     /**
@@ -55,26 +79,28 @@ final readonly class EdgeMover
     }
 
     /**
-     * Where two moved sides meet that met in the corner. Sides in one straight line that move by different
-     * distances leave a step of two corners.
+     * Where two moved sides meet that met in the corner; two corners where they are parted by a step.
      *
-     * @param  array{du: float, dv: float, out: float}  $one
-     * @param  array{du: float, dv: float, out: float}  $two
-     * @return list<Point>
+     * @param  array{du: float, dv: float, out: float}  $before
+     * @param  array{du: float, dv: float, out: float}  $after
+     * @return non-empty-list<Point>
      */
-    private function meet(array $one, array $two, Point $corner): array
+    private function meet(array $before, array $after, Point $corner): array
     {
-        $cross = $one['du'] * $two['dv'] - $one['dv'] * $two['du'];
+        $cross = $before['du'] * $after['dv'] - $before['dv'] * $after['du'];
+        $apart = ! Tolerance::same($before['out'], $after['out']);
+        $onwards = $before['du'] * $after['du'] + $before['dv'] * $after['dv'] > 0.0;
+        if ($apart && $onwards && abs($cross) < self::NEARLY_STRAIGHT) {
+            return [$this->outwards($corner, $before), $this->outwards($corner, $after)];
+        }
         if (abs($cross) < Tolerance::PARALLEL) {
-            $points = [$this->outwards($corner, $one), $this->outwards($corner, $two)];
-
-            return Tolerance::same($one['out'], $two['out']) ? [$points[0]] : $points;
+            return [$this->outwards($corner, $before)];
         }
 
         // The outward normal of a counter-clockwise side is (dv, -du); solve normal·p = out for both sides.
         return [new Point(
-            $corner->u + ($one['du'] * $two['out'] - $two['du'] * $one['out']) / $cross,
-            $corner->v + ($one['dv'] * $two['out'] - $two['dv'] * $one['out']) / $cross,
+            $corner->u + ($before['du'] * $after['out'] - $after['du'] * $before['out']) / $cross,
+            $corner->v + ($before['dv'] * $after['out'] - $after['dv'] * $before['out']) / $cross,
         )];
     }
 

@@ -4,11 +4,23 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Geometry;
 
-/** A closed outline in face coordinates (inches), its corners counter-clockwise. */
+/**
+ * A closed outline in face coordinates (inches), its corners counter-clockwise. Its sides may carry numbers that tell
+ * where they come from; whatever is moved or cut out of it keeps them.
+ */
 final readonly class Polygon
 {
-    /** @param  list<Point>  $corners at least three */
-    private function __construct(public array $corners)
+    /** Number of a side that was made by cutting. */
+    public const CUT = -1;
+
+    /** Number of the short side between two that run in one line and were moved by different distances. */
+    public const STEP = -2;
+
+    /**
+     * @param  list<Point>  $corners at least three
+     * @param  list<int>  $tags  number of side i, from corner i to the next; none where they all come from cutting
+     */
+    private function __construct(public array $corners, public array $tags = [])
     {
     }
 
@@ -37,10 +49,32 @@ final readonly class Polygon
      * For results of the geometry itself, which are already known to be sound.
      *
      * @param  list<Point>  $corners
+     * @param  list<int>  $tags
      */
-    public static function sound(array $corners): self
+    public static function sound(array $corners, array $tags = []): self
     {
-        return new self($corners);
+        return new self($corners, $tags);
+    }
+
+    /** The same outline with its sides numbered from `$first` on. */
+    public function tagged(int $first = 0): self
+    {
+        return new self($this->corners, range($first, $first + count($this->corners) - 1));
+    }
+
+    public function tag(int $side): int
+    {
+        return $this->tags[$side % count($this->corners)] ?? self::CUT;
+    }
+
+    /**
+     * The same sides between other corners.
+     *
+     * @param  list<Point>  $corners  as many
+     */
+    public function withCorners(array $corners): self
+    {
+        return new self($corners, $this->tags);
     }
 
     public static function rectangle(float $left, float $bottom, float $right, float $top): self
@@ -80,18 +114,36 @@ final readonly class Polygon
     /** The same outline seen from behind: u turned round, still counter-clockwise. */
     public function mirrored(): self
     {
-        return new self(array_reverse(array_map(static fn (Point $p): Point => $p->mirrored(), $this->corners)));
+        return $this->reversed(static fn (Point $p): Point => $p->mirrored());
     }
 
     /** The same outline with u and v changed over, still running the same way round. */
     public function transposed(): self
     {
-        return new self(array_reverse(array_map(static fn (Point $p): Point => new Point($p->v, $p->u), $this->corners)));
+        return $this->reversed(static fn (Point $p): Point => new Point($p->v, $p->u));
+    }
+
+    /** The same outline run round the other way: a hole where it was an outline. */
+    public function turned(): self
+    {
+        return $this->reversed(static fn (Point $p): Point => $p);
+    }
+
+    /** @param  callable(Point): Point  $change */
+    private function reversed(callable $change): self
+    {
+        $tags = array_reverse($this->tags);
+        // The side that ran into the first corner now runs out of the last one.
+        if ($tags !== []) {
+            $tags[] = array_shift($tags);
+        }
+
+        return new self(array_reverse(array_map($change, $this->corners)), $tags);
     }
 
     public function moved(float $du, float $dv): self
     {
-        return new self(array_map(static fn (Point $p): Point => new Point($p->u + $du, $p->v + $dv), $this->corners));
+        return new self(array_map(static fn (Point $p): Point => new Point($p->u + $du, $p->v + $dv), $this->corners), $this->tags);
     }
 
     /** The first pair of sides that cross or touch where they should not, or null for a simple outline. */
@@ -193,13 +245,22 @@ final readonly class Polygon
         return $crossings;
     }
 
-    /** Without the corners that lie on the straight line between their neighbours, and without spikes that have no area. */
+    /**
+     * Without the corners that lie on the straight line between their neighbours, and without spikes that have no area.
+     * A corner between two sides of different numbers stays.
+     */
     public function withoutFlatCorners(): self
     {
-        $kept = $this->corners;
+        [$kept, $tags] = [$this->corners, $this->tags];
         for ($i = 0; $i < count($kept) && count($kept) > 3;) {
             $n = count($kept);
-            if ($this->isFlat($kept[($i + $n - 1) % $n], $kept[$i], $kept[($i + 1) % $n])) {
+            $before = ($i + $n - 1) % $n;
+            if ($this->isFlat($kept[$before], $kept[$i], $kept[($i + 1) % $n], $tags === [] || $tags[$before] === $tags[$i])) {
+                if ($tags !== []) {
+                    $longer = $kept[$before]->distanceTo($kept[$i]) > $kept[$i]->distanceTo($kept[($i + 1) % $n]) ? $tags[$before] : $tags[$i];
+                    $tags[$before] = $longer;
+                    array_splice($tags, $i, 1);
+                }
                 array_splice($kept, $i, 1);
                 $i = max(0, $i - 1);
             } else {
@@ -207,16 +268,19 @@ final readonly class Polygon
             }
         }
 
-        return new self($kept);
+        return new self($kept, array_values($tags));
     }
 
     /** Whether the nearer of two neighbours lies on the line from a corner to the farther one. */
-    private function isFlat(Point $before, Point $corner, Point $after): bool
+    private function isFlat(Point $before, Point $corner, Point $after, bool $sameSide): bool
     {
         [$near, $far] = $corner->distanceTo($before) < $corner->distanceTo($after) ? [$before, $after] : [$after, $before];
+        $nearest = $corner->distanceTo($near);
         $off = ($far->u - $corner->u) * ($near->v - $corner->v) - ($far->v - $corner->v) * ($near->u - $corner->u);
+        $inLine = abs($off) / max($corner->distanceTo($far), Tolerance::LENGTH) < Tolerance::ON_LINE * 4.0;
+        $isSpike = ($far->u - $corner->u) * ($near->u - $corner->u) + ($far->v - $corner->v) * ($near->v - $corner->v) > 0.0;
 
-        return abs($off) / max($corner->distanceTo($far), Tolerance::LENGTH) < Tolerance::ON_LINE * 4.0;
+        return $inLine && ($sameSide || $isSpike || $nearest < Tolerance::ON_LINE);
     }
 
     public function corner(int $index): Point

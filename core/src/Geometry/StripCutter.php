@@ -6,19 +6,19 @@ namespace Imbrex\Core\Geometry;
 
 /**
  * Cuts regions along lines that run straight up the slope (u constant). A strip of a notched outline may fall
- * into several pieces; a hole the line runs through becomes part of the outline.
+ * into several pieces; a hole the line runs through becomes part of the outline. Sides keep their numbers, also where
+ * they lie in the cut.
+ *
+ * @phpstan-type Chain array{points: non-empty-list<Point>, tags: list<int>}
  */
 final readonly class StripCutter
 {
     /** @return list<Region> the pieces between left and right */
     public function strip(Region $region, float $left, float $right): array
     {
-        $pieces = [];
-        foreach ($this->rightOf($region, $left) as $piece) {
-            array_push($pieces, ...$this->leftOf($piece, $right));
-        }
+        $pieces = $left > -INF ? $this->rightOf($region, $left) : [$region];
 
-        return $pieces;
+        return $right < INF ? array_merge(...array_map(fn (Region $piece): array => $this->leftOf($piece, $right), $pieces)) : $pieces;
     }
 
     /** @return list<Region> */
@@ -33,73 +33,68 @@ final readonly class StripCutter
     /** @return list<Region> the pieces between two lines square to the strips */
     public function across(Region $region, float $bottom, float $top): array
     {
-        $pieces = [$region->transposed()];
-        if ($bottom > -INF) {
-            $pieces = array_merge(...array_map(fn (Region $piece): array => $this->rightOf($piece, $bottom), $pieces));
-        }
-        if ($top < INF) {
-            $pieces = array_merge(...array_map(fn (Region $piece): array => $this->leftOf($piece, $top), $pieces));
-        }
-
-        return array_map(static fn (Region $piece): Region => $piece->transposed(), $pieces);
+        return array_map(static fn (Region $piece): Region => $piece->transposed(), $this->strip($region->transposed(), $bottom, $top));
     }
 
     /** @return list<Region> */
     public function rightOf(Region $region, float $u): array
     {
+        if ($region->outline->bounds()->left >= $u - Tolerance::LENGTH) {
+            return [$region];
+        }
         $chains = [];
         $whole = [];
+        $onLine = [];
         foreach ($region->loops() as $loop) {
-            $cut = $this->chains($loop, $u);
+            $cut = $this->chains($loop, $u, $onLine);
             if ($cut === null) {
                 $whole[] = $loop;
             } else {
                 array_push($chains, ...$cut);
             }
         }
-        if ($chains === []) {
-            return $whole === [] ? [] : Region::ofLoops($whole);
-        }
 
-        return Region::ofLoops([...$whole, ...array_map(Polygon::sound(...), $this->join($chains))]);
+        return Region::ofLoops([...$whole, ...$this->join($chains, $u, $onLine)]);
     }
 
     /**
-     * The runs of corners on the kept side, each with the points where the outline enters and leaves it.
+     * The runs of sides on the kept side of the line, each from the line back to it.
      *
-     * @return list<non-empty-list<Point>>|null null when nothing is cut away
+     * @param  list<array{float, float, int}>  $onLine  gathers sides that lie in the line with the kept part beside them: upper v, lower v, number
+     * @return list<Chain>|null null when the loop lies wholly on the kept side
      */
-    private function chains(Polygon $outline, float $u): ?array
+    private function chains(Polygon $loop, float $u, array &$onLine): ?array
     {
-        $corners = $outline->corners;
-        $n = count($corners);
-        $outside = null;
-        foreach ($corners as $i => $corner) {
-            if ($corner->u < $u - Tolerance::LENGTH) {
-                $outside = $i;
-                break;
-            }
+        $n = count($loop->corners);
+        $off = [];
+        foreach ($loop->corners as $i => $corner) {
+            $off[$i] = abs($corner->u - $u) < Tolerance::LENGTH ? 0.0 : $corner->u - $u;
         }
-        if ($outside === null) {
+        $start = array_key_first(array_filter($off, static fn (float $o): bool => $o <= 0.0));
+        if ($start === null) {
             return null;
         }
         $chains = [];
-        $chain = [];
-        $previous = $corners[$outside];
-        for ($k = 1; $k <= $n; $k++) {
-            $corner = $corners[($outside + $k) % $n];
-            $was = $previous->u >= $u - Tolerance::LENGTH;
-            $is = $corner->u >= $u - Tolerance::LENGTH;
-            if ($was !== $is) {
-                $chain[] = $this->onLine($previous, $corner, $u);
+        $points = $tags = [];
+        for ($k = 0; $k < $n; $k++) {
+            $i = ($start + $k) % $n;
+            $j = ($i + 1) % $n;
+            [$a, $b, $here, $there] = [$loop->corners[$i], $loop->corners[$j], $off[$i], $off[$j]];
+            if ($here === 0.0 && $there === 0.0 && $b->v < $a->v) {
+                $onLine[] = [$a->v, $b->v, $loop->tag($i)];
             }
-            if ($is) {
-                $chain[] = $corner;
-            } elseif ($was && $chain !== []) {
-                $chains[] = $this->withoutRepeats($chain);
-                $chain = [];
+            if ($here <= 0.0 && $there <= 0.0) {
+                continue;
             }
-            $previous = $corner;
+            if ($here <= 0.0) {
+                $points = [$here === 0.0 ? new Point($u, $a->v) : $this->onLine($a, $b, $u)];
+                $tags = [];
+            }
+            $tags[] = $loop->tag($i);
+            $points[] = $there > 0.0 ? $b : ($there === 0.0 ? new Point($u, $b->v) : $this->onLine($a, $b, $u));
+            if ($there <= 0.0) {
+                $chains[] = ['points' => $points, 'tags' => $tags];
+            }
         }
 
         return $chains;
@@ -113,68 +108,96 @@ final readonly class StripCutter
     }
 
     /**
-     * @param  non-empty-list<Point>  $chain
-     * @return non-empty-list<Point>
-     */
-    private function withoutRepeats(array $chain): array
-    {
-        $kept = [$chain[0]];
-        foreach ($chain as $point) {
-            if ($point->distanceTo($kept[count($kept) - 1]) >= Tolerance::LENGTH) {
-                $kept[] = $point;
-            }
-        }
-
-        return $kept;
-    }
-
-    /**
-     * Joins the chains along the cut. Up the line the crossings pair off; inside each pair lies metal, and the
-     * outline runs down it from the chain that leaves at the top to the chain that enters at the bottom.
+     * Joins the chains along the cut. Just beside the line their ends, from below, pair off: between the two of a pair
+     * lies what is kept, and the outline runs down it from the chain that ends at the top to the one that begins below.
      *
-     * @param  list<non-empty-list<Point>>  $chains
-     * @return list<list<Point>>
+     * @param  list<Chain>  $chains
+     * @param  list<array{float, float, int}>  $onLine
+     * @return list<Polygon>
      */
-    private function join(array $chains): array
+    private function join(array $chains, float $u, array $onLine): array
     {
-        if (count($chains) < 2) {
-            return $chains;
+        $ends = [];
+        foreach ($chains as $i => ['points' => $points]) {
+            $last = count($points) - 1;
+            $ends[] = ['v' => $points[0]->v, 'rise' => $this->rise($points[0], $points[1]), 'chain' => $i, 'begins' => true];
+            $ends[] = ['v' => $points[$last]->v, 'rise' => $this->rise($points[$last], $points[$last - 1]), 'chain' => $i, 'begins' => false];
         }
-        $crossings = [];
-        foreach ($chains as $i => $chain) {
-            $crossings[] = ['v' => $chain[0]->v, 'chain' => $i, 'enters' => true];
-            $crossings[] = ['v' => $chain[count($chain) - 1]->v, 'chain' => $i, 'enters' => false];
-        }
-        usort($crossings, static fn (array $a, array $b): int => $a['v'] <=> $b['v']);
+        usort($ends, static fn (array $a, array $b): int => Tolerance::same($a['v'], $b['v']) ? $a['rise'] <=> $b['rise'] : $a['v'] <=> $b['v']);
         $next = [];
-        for ($k = 0; $k + 1 < count($crossings); $k += 2) {
-            [$low, $high] = [$crossings[$k], $crossings[$k + 1]];
-            $next[$low['enters'] ? $high['chain'] : $low['chain']] = $low['enters'] ? $low['chain'] : $high['chain'];
+        for ($k = 0; $k + 1 < count($ends); $k += 2) {
+            [$low, $high] = $ends[$k]['begins'] ? [$ends[$k], $ends[$k + 1]] : [$ends[$k + 1], $ends[$k]];
+            $next[$high['chain']] = $low['chain'];
         }
-
-        return $this->loops($chains, $next);
-    }
-
-    /**
-     * @param  list<non-empty-list<Point>>  $chains
-     * @param  array<int, int>  $next
-     * @return list<list<Point>>
-     */
-    private function loops(array $chains, array $next): array
-    {
         $loops = [];
         $done = [];
         foreach (array_keys($chains) as $start) {
-            $loop = [];
-            for ($i = $start; ! isset($done[$i]) && isset($chains[$i]); $i = $next[$i] ?? $start) {
+            $points = $tags = [];
+            for ($i = $start; ! isset($done[$i]); $i = $next[$i] ?? $start) {
                 $done[$i] = true;
-                array_push($loop, ...$chains[$i]);
+                array_push($points, ...$chains[$i]['points']);
+                array_push($tags, ...$chains[$i]['tags'], ...$this->alongLine($points, $chains[$next[$i] ?? $start]['points'][0], $u, $onLine));
             }
-            if ($loop !== []) {
-                $loops[] = $loop;
+            if ($points !== []) {
+                $loops[] = $this->withoutRepeats($points, $tags);
             }
         }
 
         return $loops;
+    }
+
+    /** How steeply a side leaves the line. */
+    private function rise(Point $onLine, Point $beyond): float
+    {
+        return ($beyond->v - $onLine->v) / max(Tolerance::LENGTH / 1000.0, $beyond->u - $onLine->u);
+    }
+
+    /**
+     * The sides down the cut to where the next chain begins; adds their corners.
+     *
+     * @param  list<Point>  $points
+     * @param  list<array{float, float, int}>  $onLine
+     * @return list<int> their numbers
+     */
+    private function alongLine(array &$points, Point $to, float $u, array $onLine): array
+    {
+        $from = $points[count($points) - 1]->v;
+        $within = array_filter($onLine, static fn (array $side): bool => $side[0] <= $from + Tolerance::LENGTH && $side[1] >= $to->v - Tolerance::LENGTH);
+        usort($within, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $tags = [];
+        foreach ($within as [$top, $bottom, $tag]) {
+            if ($from - $top >= Tolerance::LENGTH) {
+                $tags[] = Polygon::CUT;
+                $points[] = new Point($u, $top);
+            }
+            $tags[] = $tag;
+            $from = $bottom;
+            if ($bottom - $to->v >= Tolerance::LENGTH) {
+                $points[] = new Point($u, $bottom);
+            }
+        }
+        if ($within === [] || $from - $to->v >= Tolerance::LENGTH) {
+            $tags[] = Polygon::CUT;
+        }
+
+        return $tags;
+    }
+
+    /**
+     * @param  list<Point>  $points
+     * @param  list<int>  $tags
+     */
+    private function withoutRepeats(array $points, array $tags): Polygon
+    {
+        $n = count($points);
+        [$kept, $own] = [[], []];
+        foreach ($points as $i => $point) {
+            if ($point->distanceTo($points[($i + 1) % $n]) >= Tolerance::LENGTH) {
+                $kept[] = $point;
+                $own[] = $tags[$i];
+            }
+        }
+
+        return Polygon::sound($kept, $own);
     }
 }

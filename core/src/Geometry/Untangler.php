@@ -6,7 +6,8 @@ namespace Imbrex\Core\Geometry;
 
 /**
  * Sorts out loops that cross themselves or each other after their sides were moved: what is kept is what they wind
- * round counter-clockwise at least once. A side that was pushed past its neighbours drops out; a narrow waist parts.
+ * round counter-clockwise. A side that was pushed past its neighbours drops out; a narrow waist parts. Sides keep their
+ * numbers; where two lie on each other, the first that is not a cut counts.
  */
 final readonly class Untangler
 {
@@ -15,31 +16,55 @@ final readonly class Untangler
 
     /**
      * @param  list<Polygon>  $loops  outlines counter-clockwise, holes clockwise
-     * @return list<Region>
+     * @return list<Region> what they wind round at least once
      */
     public function untangle(array $loops): array
     {
-        if (! $this->isTangled($loops)) {
-            return Region::ofLoops($loops);
-        }
+        return $this->isTangled($loops) ? $this->wound($loops, 1) : Region::ofLoops($loops);
+    }
+
+    /**
+     * What two sound regions, or sets of regions, have in common.
+     *
+     * @param  list<Polygon>  $loops  of both
+     * @return list<Region>
+     */
+    public function common(array $loops): array
+    {
+        return $this->wound($loops, 2);
+    }
+
+    /**
+     * @param  list<Polygon>  $loops
+     * @param  int  $times  what they wind round at least so often is kept
+     * @return list<Region>
+     */
+    private function wound(array $loops, int $times): array
+    {
         $corners = new Corners;
         $rings = array_map(static fn (Polygon $loop): array => array_map($corners->numberOf(...), $loop->corners), $loops);
         $this->addCrossings($corners, $loops);
-        $open = [];
-        foreach ($rings as $ring) {
+        $tags = [];
+        foreach ($rings as $number => $ring) {
             foreach ($ring as $i => $from) {
                 $to = $ring[($i + 1) % count($ring)];
                 $run = $from === $to ? [] : $corners->along($from, $to);
                 for ($k = 0; $k + 1 < count($run); $k++) {
-                    if ($this->bounds($corners->point($run[$k]), $corners->point($run[$k + 1]), $loops)) {
-                        $open[$run[$k]][] = $run[$k + 1];
+                    [$a, $b] = [$run[$k], $run[$k + 1]];
+                    if (isset($tags[$a][$b]) || $this->bounds($corners->point($a), $corners->point($b), $loops, $times)) {
+                        $known = $tags[$a][$b] ?? Polygon::STEP;
+                        $tags[$a][$b] = $known >= 0 ? $known : max($known, $loops[$number]->tag($i));
                     }
                 }
             }
         }
         $traced = [];
-        foreach ((new LoopTracer($corners))->trace(array_map(static fn (array $to): array => array_values(array_unique($to)), $open)) as $loop) {
-            $traced[] = Polygon::sound(array_map($corners->point(...), $loop))->withoutFlatCorners();
+        foreach ((new LoopTracer($corners))->trace(array_map(array_keys(...), $tags)) as $loop) {
+            $n = count($loop);
+            $traced[] = Polygon::sound(
+                array_map($corners->point(...), $loop),
+                array_map(static fn (int $i): int => $tags[$loop[$i]][$loop[($i + 1) % $n]], array_keys($loop)),
+            )->withoutFlatCorners();
         }
 
         return Region::ofLoops($traced);
@@ -55,8 +80,27 @@ final readonly class Untangler
             foreach (array_slice($loops, $number + 1) as $other) {
                 // A hole belongs in the outline and into no other hole.
                 $misplaced = $number === 0 ? ! $loop->contains($other->corner(0)) : $loop->contains($other->corner(0)) || $other->contains($loop->corner(0));
-                if ($misplaced || $this->crossings($loop, $other) !== []) {
+                if ($misplaced || $this->touch($loop, $other) || $this->crossings($loop, $other) !== []) {
                     return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a corner of one loop lies on a side of the other. */
+    private function touch(Polygon $one, Polygon $other): bool
+    {
+        if (! $one->bounds()->meets($other->bounds())) {
+            return false;
+        }
+        foreach ([[$one, $other], [$other, $one]] as [$corners, $sides]) {
+            foreach ($corners->corners as $corner) {
+                foreach ($sides->corners as $i => $from) {
+                    if ($corner->distanceToLine($from, $sides->corner($i + 1)) < Tolerance::SAME_CUT) {
+                        return true;
+                    }
                 }
             }
         }
@@ -98,17 +142,17 @@ final readonly class Untangler
     }
 
     /**
-     * Whether what is kept ends at a stretch: wound round on its left, not on its right.
+     * Whether what is kept ends at a stretch: wound round often enough on its left, not on its right.
      *
      * @param  list<Polygon>  $loops
      */
-    private function bounds(Point $from, Point $to, array $loops): bool
+    private function bounds(Point $from, Point $to, array $loops, int $times): bool
     {
         $length = max(Tolerance::LENGTH, $from->distanceTo($to));
         [$du, $dv] = [-($to->v - $from->v) / $length * self::BESIDE, ($to->u - $from->u) / $length * self::BESIDE];
         [$u, $v] = [($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0];
 
-        return $this->winding(new Point($u + $du, $v + $dv), $loops) >= 1 && $this->winding(new Point($u - $du, $v - $dv), $loops) <= 0;
+        return $this->winding(new Point($u + $du, $v + $dv), $loops) >= $times && $this->winding(new Point($u - $du, $v - $dv), $loops) < $times;
     }
 
     /**

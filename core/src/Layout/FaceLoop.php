@@ -15,49 +15,61 @@ use Imbrex\Core\Rules\RuleSet;
 /** One loop metal ends at: the face's outline, a hole in it, or something that comes through it. Metal lies to the left of every side. */
 final readonly class FaceLoop
 {
-    /**
-     * @param  list<EdgeKind>  $kinds  of side i
-     * @param  list<EdgeAllowance>  $allowances  what the detail of side i asks
-     */
-    private function __construct(public Polygon $outline, public array $kinds, public array $allowances)
+    /** @param  list<FaceSide>  $sides  side i of the outline */
+    private function __construct(public Polygon $outline, public array $sides)
     {
     }
 
-    /** @return list<self> the outline, then the holes, then the openings that part panels */
+    /** @return list<self> the outline, then the holes, then the openings that part panels; sides numbered on from loop to loop */
     public static function of(Face $face, Profile $profile, bool $vented, RuleSet $rules): array
     {
         $quick = $rules->choice('cut.hemSchool') === 'quick';
         $loops = [];
+        $first = 0;
         foreach ($face->region()->loops() as $number => $outline) {
-            $kinds = $face->edgesOfLoop($number);
-            $allowances = [];
-            foreach ($kinds as $side => $kind) {
+            $sides = [];
+            foreach ($face->edgesOfLoop($number) as $side => $kind) {
                 // Metal lies to the left of a side, so one that runs to the right is at the panels' low end.
                 $across = $outline->corner($side + 1)->u - $outline->corner($side)->u;
                 $allowance = EdgeAllowance::of($kind, $profile->family, $vented, $rules, $across > 0.0);
                 // The quick habit lays the hem along the rib; square to the bend that is less by the sine of their angle.
-                $allowances[] = $quick && ! $kind->runsUpSlope() ? $allowance->hemmed($allowance->hem * abs($across) / $outline->sideLength($side)) : $allowance;
+                $allowance = $quick && ! $kind->runsUpSlope() ? $allowance->hemmed($allowance->hem * abs($across) / $outline->sideLength($side)) : $allowance;
+                $sides[] = new FaceSide($kind, $allowance, $number, $side);
             }
-            $loops[] = new self($outline, $kinds, $allowances);
+            $loops[] = new self($outline->tagged($first), $sides);
+            $first += count($sides);
         }
         foreach ($face->openings as $opening) {
             if ($opening->kind->partsPanels()) {
-                $loops[] = self::round($opening, $profile, $rules);
+                $loops[] = self::round($opening, $profile, $rules, count($loops), $first);
+                $first += count($opening->outline->corners);
             }
         }
 
         return $loops;
     }
 
-    private static function round(Opening $opening, Profile $profile, RuleSet $rules): self
+    private static function round(Opening $opening, Profile $profile, RuleSet $rules, int $number, int $first): self
     {
         $n = count($opening->outline->corners);
-        $allowances = [];
+        $sides = [];
         for ($side = 0; $side < $n; $side++) {
             // Turned clockwise, side i of the loop is side n − 2 − i of the outline.
-            $allowances[] = EdgeAllowance::clear($opening->clearance((2 * $n - 2 - $side) % $n, $profile->family, $rules));
+            $clear = EdgeAllowance::clear($opening->clearance((2 * $n - 2 - $side) % $n, $profile->family, $rules));
+            $sides[] = new FaceSide(EdgeKind::Opening, $clear, $number, $side);
         }
 
-        return new self(Polygon::sound(array_reverse($opening->outline->corners)), array_fill(0, $n, EdgeKind::Opening), $allowances);
+        return new self(Polygon::sound(array_reverse($opening->outline->corners))->tagged($first), $sides);
+    }
+
+    /**
+     * How far each side is moved outwards, inches.
+     *
+     * @param  float  $hems  share of the hems that is laid flat: 0 for what metal covers, 1 for what it is cut from
+     * @return list<float>
+     */
+    public function outward(float $hems): array
+    {
+        return array_map(static fn (FaceSide $side): float => $side->allowance->offset + $hems * $side->allowance->hem, $this->sides);
     }
 }

@@ -43,8 +43,8 @@ final readonly class LayoutPlanner
         $first = $strips[0];
         $last = $strips[count($strips) - 1];
         $narrowest = $this->profile->narrowestRip($this->rules);
-        $leftRip = Tolerance::same($first->left, $first->moduleLeft) || ! $this->endsAtRake($metal, $first, true) ? null : $first->width();
-        $rightRip = Tolerance::same($last->right, $last->moduleRight()) || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
+        $leftRip = $first->left - $first->moduleLeft < Tolerance::ON_LINE || ! $this->endsAtRake($metal, $first, true) ? null : $first->width();
+        $rightRip = $last->moduleRight() - $last->right < Tolerance::ON_LINE || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
 
         return new FaceLayout(
             $face->id,
@@ -64,9 +64,7 @@ final readonly class LayoutPlanner
     private function endsAtRake(MovedFace $metal, Strip $strip, bool $left): bool
     {
         foreach ($metal->edges() as $edge) {
-            $low = min($edge->from->u, $edge->to->u);
-            $high = max($edge->from->u, $edge->to->u);
-            if ($edge->kind->runsUpSlope() && $edge->isLeftSide() === $left && $high > $strip->left - Tolerance::ON_LINE && $low < $strip->right + Tolerance::ON_LINE) {
+            if ($edge->side->isBeside() && $edge->isLeftSide() === $left && $edge->right() > $strip->left - Tolerance::ON_LINE && $edge->left() < $strip->right + Tolerance::ON_LINE) {
                 return true;
             }
         }
@@ -89,20 +87,17 @@ final readonly class LayoutPlanner
     /** @return non-empty-list<Strip> */
     private function strips(Span $span, float $moduleLine): array
     {
-        $cover = $this->profile->cover;
-        $before = (int) ceil(($moduleLine - $span->left) / $cover - Tolerance::LENGTH);
-        $start = $moduleLine - $before * $cover;
-        $count = max(1, (int) ceil(($span->right - $start) / $cover - Tolerance::LENGTH));
+        $grid = StripGrid::over($span, $this->profile->cover, $moduleLine);
         $strips = [];
-        for ($i = 0; $i < $count; $i++) {
-            $left = $start + $i * $cover;
+        for ($i = 0; $i < $grid->count; $i++) {
+            $left = $grid->start + $i * $grid->cover;
             $strips[] = new Strip(
                 $i + 1,
-                $this->profile->hand->runsLeftToRight() ? $i + 1 : $count - $i,
+                $this->profile->hand->runsLeftToRight() ? $i + 1 : $grid->count - $i,
                 $left,
-                $cover,
+                $grid->cover,
                 max($left, $span->left),
-                min($left + $cover, $span->right),
+                min($left + $grid->cover, $span->right),
             );
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Catalogue\EdgeAllowance;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\EdgeMover;
@@ -20,27 +19,27 @@ use Imbrex\Core\Rules\RuleSet;
 final readonly class MovedFace
 {
     /**
-     * @param  list<Region>  $regions  none where moving leaves nothing, several where a narrow waist parts
-     * @param  list<Polygon>  $loops  of the face and of its openings, with every side moved, tangled as they may be
-     * @param  list<FaceLoop>  $origin  the same loops where they were
+     * @param  list<Region>  $regions  their sides tagged with the numbers of `$sides`; none where moving leaves nothing, several where a narrow waist parts
+     * @param  list<FaceSide>  $sides
      */
-    private function __construct(public array $regions, private array $loops, private array $origin)
+    private function __construct(public array $regions, public array $sides)
     {
     }
 
     /** Edges moved by their offsets: what metal covers. */
     public static function metal(Face $face, Profile $profile, bool $vented, RuleSet $rules): self
     {
-        return self::moved($face, $profile, $vented, $rules, 0.0);
+        return self::moved(FaceLoop::of($face, $profile, $vented, $rules), 0.0);
     }
 
     /** Edges moved by offset and hem: what metal is cut from. */
     public static function blank(Face $face, Profile $profile, bool $vented, RuleSet $rules): self
     {
-        $blank = self::moved($face, $profile, $vented, $rules, 1.0);
-        $metal = self::moved($face, $profile, $vented, $rules, 0.0);
+        $loops = FaceLoop::of($face, $profile, $vented, $rules);
+        $blank = self::moved($loops, 1.0);
+        $metal = self::moved($loops, 0.0);
 
-        return self::holds($blank->regions, $metal->regions) ? $blank : new self((new Untangler)->untangle([...self::loops($blank->regions), ...self::loops($metal->regions)]), $blank->loops, $blank->origin);
+        return self::holds($blank->regions, $metal->regions) ? $blank : new self((new Untangler)->untangle([...self::loops($blank->regions), ...self::loops($metal->regions)]), $blank->sides);
     }
 
     /**
@@ -89,11 +88,11 @@ final readonly class MovedFace
         return array_merge(...array_map(static fn (Region $region): array => $region->loops(), $regions));
     }
 
-    private static function moved(Face $face, Profile $profile, bool $vented, RuleSet $rules, float $hems): self
+    /** @param  list<FaceLoop>  $origin */
+    private static function moved(array $origin, float $hems): self
     {
         $mover = new EdgeMover;
-        $origin = FaceLoop::of($face, $profile, $vented, $rules);
-        $outward = array_map(static fn (FaceLoop $loop): array => array_map(static fn (EdgeAllowance $a): float => $a->offset + $hems * $a->hem, $loop->allowances), $origin);
+        $outward = array_map(static fn (FaceLoop $loop): array => $loop->outward($hems), $origin);
         $loops = array_map(static fn (FaceLoop $loop, array $out): Polygon => $mover->move($loop->outline, $out), $origin, $outward);
         $left = static function (Region $region) use ($origin, $mover, $outward): bool {
             $inside = $region->insidePoint();
@@ -106,7 +105,10 @@ final readonly class MovedFace
             return true;
         };
 
-        return new self(array_values(array_filter((new Untangler)->untangle($loops), $left)), $loops, $origin);
+        return new self(
+            array_values(array_filter((new Untangler)->untangle($loops), $left)),
+            array_merge(...array_map(static fn (FaceLoop $loop): array => $loop->sides, $origin)),
+        );
     }
 
     public function span(): Span
@@ -122,52 +124,18 @@ final readonly class MovedFace
         );
     }
 
-    /** @return list<MovedEdge> the sides that kept a length, in the loops' order */
+    /** @return list<MovedEdge> the stretches its regions end at, each at a side of the face */
     public function edges(): array
     {
         $edges = [];
-        foreach ($this->origin as $number => $loop) {
-            array_push($edges, ...$this->edgesOf($number, $loop, $this->loops[$number]->corners));
-        }
-
-        return $edges;
-    }
-
-    /**
-     * @param  list<Point>  $corners  of the moved loop
-     * @return list<MovedEdge>
-     */
-    private function edgesOf(int $number, FaceLoop $loop, array $corners): array
-    {
-        $edges = [];
-        $n = count($corners);
-        // Sides in one line leave a step, which adds a corner: follow the sides by their direction.
-        $at = 0;
-        foreach ($loop->kinds as $side => $kind) {
-            $a = $loop->outline->corner($side);
-            $b = $loop->outline->corner($side + 1);
-            for ($tried = 0; $tried < $n; $tried++) {
-                $from = $corners[($at + $tried) % $n];
-                $to = $corners[($at + $tried + 1) % $n];
-                if ($this->sameDirection($a, $b, $from, $to)) {
-                    $edges[] = new MovedEdge($kind, $loop->allowances[$side], $from, $to, $number, $side);
-                    $at += $tried + 1;
-                    break;
+        foreach (self::loops($this->regions) as $loop) {
+            foreach ($loop->corners as $i => $corner) {
+                if ($loop->tag($i) >= 0) {
+                    $edges[] = new MovedEdge($this->sides[$loop->tag($i)], $corner, $loop->corner($i + 1));
                 }
             }
         }
 
         return $edges;
-    }
-
-    private function sameDirection(Point $a, Point $b, Point $from, Point $to): bool
-    {
-        $length = $a->distanceTo($b) * $from->distanceTo($to);
-        if ($length < Tolerance::AREA) {
-            return false;
-        }
-        $dot = ($b->u - $a->u) * ($to->u - $from->u) + ($b->v - $a->v) * ($to->v - $from->v);
-
-        return $dot / $length > 1.0 - Tolerance::PARALLEL;
     }
 }

@@ -39,7 +39,7 @@ final class AngledCardTest extends TestCase
         self::assertEqualsWithDelta($profile->outToOut() * Pitch::ofRise(5)->slopeFactor(), abs($marks[0]->distance - $marks[1]->distance), 1e-6);
         self::assertFalse($card->fromHead, 'a hip panel is measured from the eave end');
         // On the left slope of the face the piece is longer on its right; on the back that is the left.
-        self::assertGreaterThan($card->edgeLength(false), $card->edgeLength(true));
+        self::assertGreaterThan($card->lengths?->right, $card->lengths?->left);
         self::assertEqualsWithDelta(max($marks[0]->distance, $marks[1]->distance), $panel->long, 1e-6);
     }
 
@@ -53,8 +53,8 @@ final class AngledCardTest extends TestCase
         $hems = self::marks($card, 'valley-hem');
 
         self::assertTrue($card->fromHead);
-        self::assertEqualsWithDelta($profile->insideToOutside(), $card->sides()['between'], 1e-6);
-        self::assertEqualsWithDelta(max($cuts[0]->distance, $cuts[1]->distance), $card->sides()['long'], 1e-6);
+        self::assertEqualsWithDelta($profile->insideToOutside(), $card->lengths?->between, 1e-6);
+        self::assertEqualsWithDelta(max($cuts[0]->distance, $cuts[1]->distance), $card->lengths?->long(), 1e-6);
         self::assertEqualsWithDelta($profile->insideToOutside() * Pitch::ofRise(6)->slopeFactor(), abs($cuts[0]->distance - $cuts[1]->distance), 1e-6);
         // A 1 in hem on a 6:12 valley takes 1-1/2 along the rib.
         foreach ([MarkLine::Left, MarkLine::Right] as $line) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\MovedEdge;
@@ -62,7 +63,7 @@ final class FaceCost
         $this->rightRake = self::rakeAt($edges, false, $this->span->right);
         $this->metal = new MetalCurve(MovedFace::blank($face, $profile, $vented, $rules)->regions, $this->span, $profile->cover, $profile->leftMetal, $profile->rightMetal);
         foreach ($edges as $edge) {
-            if (! $edge->kind->runsUpSlope() && abs($edge->to->v - $edge->from->v) > Tolerance::SAME_CUT && abs($edge->to->u - $edge->from->u) > Tolerance::SAME_CUT) {
+            if (! $edge->side->isBeside() && $edge->side->kind !== EdgeKind::Opening && abs($edge->to->v - $edge->from->v) > Tolerance::SAME_CUT && abs($edge->to->u - $edge->from->u) > Tolerance::SAME_CUT) {
                 $this->cuts[] = [min($edge->from->u, $edge->to->u), max($edge->from->u, $edge->to->u)];
             }
         }
@@ -195,7 +196,7 @@ final class FaceCost
     {
         foreach ($edges as $edge) {
             $at = $left ? min($edge->from->u, $edge->to->u) : max($edge->from->u, $edge->to->u);
-            if ($edge->kind->runsUpSlope() && $edge->isLeftSide() === $left && abs($at - $end) < Tolerance::ON_LINE) {
+            if ($edge->side->isBeside() && $edge->isLeftSide() === $left && abs($at - $end) < Tolerance::ON_LINE) {
                 return true;
             }
         }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout;
+
+use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Catalogue\EdgeKind;
+
+/** One side metal ends at: of the face's outline, of a hole in it, or of something that comes through it. Its number is the tag its metal carries. */
+final readonly class FaceSide
+{
+    /**
+     * @param  EdgeAllowance  $allowance  what its detail asks of the metal
+     * @param  int  $loop  of the face (0 = outline); beyond the face's own an opening's
+     * @param  int  $side  which side of the loop
+     */
+    public function __construct(public EdgeKind $kind, public EdgeAllowance $allowance, public int $loop, public int $side)
+    {
+    }
+
+    /** Whether a panel is ripped along it rather than ended. */
+    public function isBeside(): bool
+    {
+        return $this->kind->runsUpSlope();
+    }
+}
