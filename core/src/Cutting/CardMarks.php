@@ -73,15 +73,11 @@ final readonly class CardMarks
                 [$at, $x] = [$side->heightAt($tape), $tape];
             }
 
-            return $side->hem > 0.0
-                ? [new Mark('valley', MarkKind::Cut, $line, $at, $x), new Mark('valley-hem', MarkKind::Bend, $line, $at + $side->hemAlong(), $x)]
-                : [new Mark('valley', MarkKind::Cut, $line, $at, $x)];
+            return [new Mark('valley', MarkKind::Cut, $line, $at, $x), ...$this->bendMarks($side, $line, $at, $x)];
         }
         // The sheet's own end needs no mark; a foot further up does.
         $marks = $side->isSquare() && $at < Tolerance::SAME_CUT ? [] : [new Mark('foot', MarkKind::Cut, $line, $at, $x)];
-        if ($side->hem > 0.0) {
-            $marks[] = new Mark('hem', MarkKind::Bend, $line, $at + $side->hemAlong(), $x);
-        }
+        array_push($marks, ...$this->bendMarks($side, $line, $at, $x));
         $hasLeg = $this->profile->family->isConcealed() && ! ($left ? $panel->cutLeft : $panel->cutRight);
         if ($hasLeg && ($side->kind === EdgeKind::Eave || $side->kind === EdgeKind::Transition)) {
             $back = $at + $this->rules->number('cut.notchBack');
@@ -95,14 +91,16 @@ final readonly class CardMarks
     /** @return list<Mark> where it ends */
     private function headMarks(CardSide $side, MarkLine $line, float $at, ?float $x): array
     {
+        return [...$this->bendMarks($side, $line, $at, $x), new Mark($side->kind === EdgeKind::Hip ? 'hip' : 'length', MarkKind::Cut, $line, $at, $x)];
+    }
+
+    /** @return list<Mark> what is folded at an end, where it reaches an edge */
+    private function bendMarks(CardSide $side, MarkLine $line, float $at, ?float $x): array
+    {
         $marks = [];
-        if ($side->kind !== null && $this->profile->family->turnsPanUp($side->kind, $this->vented)) {
-            $marks[] = new Mark('pan-up', MarkKind::Bend, $line, $at - $this->rules->number('cut.panTurnUp'), $x);
+        foreach ($this->bendsOf($side) as $name => $along) {
+            $marks[] = new Mark($name, MarkKind::Bend, $line, $at + $along, $x);
         }
-        if ($side->hem > 0.0) {
-            $marks[] = new Mark('head-hem', MarkKind::Bend, $line, $at - $side->hemAlong(), $x);
-        }
-        $marks[] = new Mark($side->kind === EdgeKind::Hip ? 'hip' : 'length', MarkKind::Cut, $line, $at, $x);
 
         return $marks;
     }
@@ -146,17 +144,39 @@ final readonly class CardMarks
         $marks = [];
         foreach ($piece->all() as $side) {
             $reaches = $this->lineOf($piece, $side->end(true), true) !== null || $this->lineOf($piece, $side->end(false), false) !== null;
-            if ($side->hem <= 0.0 || ($side->bound->isEnd() ? $reaches : $piece->rip($side->bound === Bound::Left) !== [])) {
+            if ($side->bound->isEnd() ? $reaches : $piece->rip($side->bound === Bound::Left) !== []) {
                 continue;
             }
             foreach ([$side->from, $side->to] as $end) {
-                $marks[] = $side->bound->isEnd()
-                    ? new Mark($side->isLowEnd() ? ($side->kind === EdgeKind::Valley ? 'valley-hem' : 'hem') : 'head-hem', MarkKind::Bend, MarkLine::Inner, $end->v + ($side->isLowEnd() ? $side->hemAlong() : -$side->hemAlong()), $end->u)
-                    : new Mark('turn-up', MarkKind::Bend, MarkLine::Inner, $end->v, $end->u + ($side->bound === Bound::Left ? $side->hemAcross() : -$side->hemAcross()));
+                foreach ($side->bound->isEnd() ? $this->bendsOf($side) : [] as $name => $along) {
+                    $marks[] = new Mark($name, MarkKind::Bend, MarkLine::Inner, $end->v + $along, $end->u);
+                }
+                if ($side->isBeside() && $side->hem > 0.0) {
+                    $marks[] = new Mark('turn-up', MarkKind::Bend, MarkLine::Inner, $end->v, $end->u + ($side->bound === Bound::Left ? $side->hemAcross() : -$side->hemAcross()));
+                }
             }
         }
+        $known = [];
+        foreach ($marks as $mark) {
+            $known[sprintf('%s %.4f %.4f', $mark->name, $mark->distance, $mark->x)] = $mark;
+        }
 
-        return $marks;
+        return array_values($known);
+    }
+
+    /** @return array<string, float> what is folded at an end, by the name of its mark: inches up the rib from the end */
+    private function bendsOf(CardSide $side): array
+    {
+        $bends = [];
+        if ($side->bound === Bound::Head && $side->kind !== null && $this->profile->family->turnsPanUp($side->kind, $this->vented)) {
+            $bends['pan-up'] = -$this->rules->number('cut.panTurnUp');
+        }
+        if ($side->hem > 0.0) {
+            $name = $side->kind === EdgeKind::Valley ? 'valley-hem' : 'hem';
+            $bends[$side->isLowEnd() ? $name : 'head-hem'] = $side->isLowEnd() ? $side->hemAlong() : -$side->hemAlong();
+        }
+
+        return $bends;
     }
 
     /**

@@ -44,7 +44,7 @@ final class CutCardMaker
             $piece->length,
             $panel->orderLength,
             $panel->sheet->moved(-$bounds->left, -$bounds->bottom),
-            $this->lines($piece->all(), $ribs),
+            array_values(array_filter($this->lines($piece->all(), $ribs), static fn (Line $l): bool => max($l->from->v, $l->to->v) > -Tolerance::SAME_CUT && min($l->from->v, $l->to->v) < $piece->length + Tolerance::SAME_CUT)),
             $ribs,
             [...($fromHead ? $marks->turnedRound($along, $piece->length) : $along), ...$marks->across($piece, $panel)],
             $marks->hookRight($panel),
@@ -135,7 +135,7 @@ final class CutCardMaker
             if ($side->hem > 0.0) {
                 $lines[] = $side->inwards($side->hem, MarkKind::Bend);
             }
-            if ($this->profile->family->turnsPanUp($side->kind, $this->vented)) {
+            if ($side->bound === Bound::Head && $this->profile->family->turnsPanUp($side->kind, $this->vented)) {
                 $lines[] = $side->inwards($this->rules->number('cut.panTurnUp'), MarkKind::Bend);
             }
             if ($side->hem > 0.0 && ! $side->isSquare() && ! $side->isUpright() && $this->profile->family->isConcealed()) {

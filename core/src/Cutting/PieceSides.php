@@ -17,6 +17,9 @@ use Imbrex\Core\Layout\FaceSide;
  */
 final readonly class PieceSides
 {
+    /** Inches of a line at least between two marks it is drawn through. */
+    private const TO_DRAW_ON = 1.0;
+
     /**
      * @param  list<CardSide>  $sides  of the outline, in order
      * @param  list<CardSide>  $inner  of openings within the sheet
@@ -118,7 +121,7 @@ final readonly class PieceSides
 
     /**
      * Where the tape lies on the left or right of an end: at the metal itself. At a valley that is the inside of the
-     * female leg; elsewhere the end's own corner.
+     * female leg, unless the cut turns so near to it that no line could be drawn from there; elsewhere the end's own corner.
      */
     public function tapeAt(CardSide $end, bool $left, Profile $profile): float
     {
@@ -129,7 +132,7 @@ final readonly class PieceSides
         }
         $inside = $left ? $profile->leftMetal : $this->width - $profile->rightMetal;
 
-        return $end->spans($inside) ? $inside : $x;
+        return $end->spans($inside) && abs($end->end(! $left)->u - $inside) > self::TO_DRAW_ON ? $inside : $x;
     }
 
     public function isAtEdge(float $x, bool $left): bool

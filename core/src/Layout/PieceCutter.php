@@ -123,14 +123,41 @@ final class PieceCutter
         return $flat;
     }
 
-    /** A hem that runs out sideways ends with the formed metal; only a turn-up at a rake or a wall is cut as wide as it wants. */
+    /**
+     * A hem that runs out sideways ends with the formed metal; only a turn-up at a rake or a wall is cut as wide as it
+     * wants. Where metal tapers out along a leaning rake, its leg and its turn-up end there too.
+     */
     private function asFormed(Region $metal, Region $flat, float $left, float $right): Region
     {
         $bounds = $flat->outline->bounds();
         $left = $bounds->left < $left - Tolerance::LENGTH && ! $this->isBeside($metal->outline, true) ? $left : -INF;
         $right = $bounds->right > $right + Tolerance::LENGTH && ! $this->isBeside($metal->outline, false) ? $right : INF;
+        $pieces = $left === -INF && $right === INF ? [$flat] : $this->cutter->strip($flat, $left, $right);
+        $taper = $this->taper($metal->outline);
+        if ($taper !== [-INF, INF]) {
+            $pieces = array_merge(...array_map(fn (Region $piece): array => $this->cutter->across($piece, ...$taper), $pieces));
+        }
 
-        return $left === -INF && $right === INF ? $flat : $this->round($metal, $this->cutter->strip($flat, $left, $right)) ?? $flat;
+        return $this->round($metal, $pieces) ?? $flat;
+    }
+
+    /** @return array{float, float} v where the outline tapers out between a rake and a module line, at its foot and at its head; infinite where it does not */
+    private function taper(Polygon $outline): array
+    {
+        $bounds = $outline->bounds();
+        $taper = [-INF, INF];
+        $n = count($outline->corners);
+        foreach ($outline->corners as $i => $corner) {
+            $tags = [$outline->tag($i + $n - 1), $outline->tag($i)];
+            $isTip = in_array(Polygon::CUT, $tags, true) && max($tags) >= 0 && $this->metal->sides[max($tags)]->isBeside();
+            if ($isTip && $corner->v < $bounds->bottom + Tolerance::LENGTH) {
+                $taper[0] = $corner->v;
+            } elseif ($isTip && $corner->v > $bounds->top - Tolerance::LENGTH) {
+                $taper[1] = $corner->v;
+            }
+        }
+
+        return $taper;
     }
 
     /** Where the face turns a corner beside the piece, its leg or hem turns with it. */

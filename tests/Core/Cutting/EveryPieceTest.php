@@ -194,7 +194,7 @@ final class EveryPieceTest extends TestCase
         foreach ([[$card->lengths->left, [0.0, $inside[0]]], [$card->lengths->right, [$card->width, $inside[1]]]] as $hand => [$length, $places]) {
             $nearest = INF;
             foreach ($places as $x) {
-                $levels = self::levels($card->outline, max(1e-4, min($card->width - 1e-4, $x)));
+                $levels = self::levels($card->outline, max(2e-3, min($card->width - 2e-3, $x)));
                 if ($levels !== []) {
                     $nearest = min($nearest, abs($length - ($card->fromHead ? $card->length - min($levels) : max($levels))));
                 }
