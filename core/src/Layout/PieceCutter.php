@@ -51,6 +51,43 @@ final class PieceCutter
         $this->corners = $corners;
     }
 
+    /**
+     * Places across the face where what a strip takes changes its course: u of every corner metal covers or is cut from.
+     *
+     * @return list<float>
+     */
+    public function corners(): array
+    {
+        $corners = $this->corners;
+        foreach ($this->metal->regions as $region) {
+            foreach ($region->loops() as $loop) {
+                array_push($corners, ...array_column($loop->corners, 'u'));
+            }
+        }
+
+        return $corners;
+    }
+
+    /** What the face is cut from, where a strip of it is simply what lies under its sheet: convex, with square rakes if any; else null. */
+    public function simpleBlank(): ?Polygon
+    {
+        if (count($this->metal->regions) !== 1 || count($this->blank->regions) !== 1) {
+            return null;
+        }
+        foreach ([$this->metal->regions[0], $this->blank->regions[0]] as $region) {
+            if ($region->holes !== [] || ! $region->outline->isConvex()) {
+                return null;
+            }
+        }
+        foreach ($this->metal->edges() as $edge) {
+            if ($edge->side->isBeside() && $edge->right() - $edge->left() > Tolerance::LENGTH) {
+                return null;
+            }
+        }
+
+        return $this->blank->regions[0]->outline;
+    }
+
     /** @return list<FaceSide> by the tag its metal carries */
     public function sides(): array
     {

@@ -96,6 +96,7 @@ final class HouseRules
     {
         return [
             HouseRule::number('layout.valleyPointClear', RuleUnit::Inches, 2.0, 0.0, 12.0),
+            HouseRule::number('layout.wallClear', RuleUnit::Inches, 3.0, 0.0, 12.0),
             HouseRule::number('layout.narrowestRip', RuleUnit::Inches, 4.0, 1.0, 12.0),
             HouseRule::number('layout.narrowestRipShare', RuleUnit::Share, 1 / 3, 0.1, 0.75),
             HouseRule::number('layout.checkMarkEvery', RuleUnit::Count, 4.0, 1.0, 10.0),

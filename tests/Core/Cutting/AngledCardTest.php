@@ -137,7 +137,7 @@ final class AngledCardTest extends TestCase
     {
         foreach ($plan->panelsOf('wing.W') as $panel) {
             $card = self::card($plan, $panel);
-            if (count(self::marks($card, 'valley')) === 2 && count(self::marks($card, 'length')) === 2) {
+            if (count(self::marks($card, 'valley-hem')) === 2 && count(self::marks($card, 'length')) === 2) {
                 return $panel;
             }
         }

@@ -8,8 +8,9 @@ use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\MovedEdge;
-use Imbrex\Core\Layout\MovedFace;
+use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Layout\Span;
+use Imbrex\Core\Layout\StripGrid;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
 
@@ -42,35 +43,34 @@ final class FaceCost
     /** @var list<array{float, float}> u from and to of what is cut at an angle or notched: each strip under it takes a cut */
     private array $cuts = [];
 
-    /** @var list<array{float, float}> u from and to of openings: a strip wholly under one falls into two pieces */
-    private array $openings = [];
-
     /** @var array<int, float> */
     private array $kept = [];
+
+    private ?float $floor = null;
 
     /** @var list<float> */
     private array $starts = [];
 
     public function __construct(Face $face, private readonly Profile $profile, bool $vented, RuleSet $rules, private readonly Weights $weights)
     {
-        $moved = MovedFace::metal($face, $profile, $vented, $rules);
+        $pieces = new PieceCutter($face, $profile, $vented, $rules);
         $this->cover = $profile->cover;
-        $this->span = $moved->span();
+        $this->span = $pieces->metal->span();
         $this->narrowest = $profile->narrowestRip($rules);
-        $this->keepOuts = (new KeepOuts($rules))->on($face, $moved);
-        $edges = $moved->edges();
+        $this->keepOuts = (new KeepOuts($rules))->on($face, $pieces->metal);
+        $edges = $pieces->metal->edges();
         $this->leftRake = self::rakeAt($edges, true, $this->span->left);
         $this->rightRake = self::rakeAt($edges, false, $this->span->right);
-        $this->metal = new MetalCurve(MovedFace::blank($face, $profile, $vented, $rules)->regions, $this->span, $profile->cover, $profile->leftMetal, $profile->rightMetal);
+        $this->metal = new MetalCurve($pieces, $profile);
         foreach ($edges as $edge) {
-            if (! $edge->side->isBeside() && $edge->side->kind !== EdgeKind::Opening && abs($edge->to->v - $edge->from->v) > Tolerance::SAME_CUT && abs($edge->to->u - $edge->from->u) > Tolerance::SAME_CUT) {
-                $this->cuts[] = [min($edge->from->u, $edge->to->u), max($edge->from->u, $edge->to->u)];
+            if (! $edge->side->isBeside() && $edge->side->kind !== EdgeKind::Opening && abs($edge->to->v - $edge->from->v) > Tolerance::SAME_CUT && $edge->right() - $edge->left() > Tolerance::SAME_CUT) {
+                $this->cuts[] = [$edge->left(), $edge->right()];
             }
         }
         foreach ($face->openings as $opening) {
             if ($opening->kind->partsPanels()) {
                 $bounds = $opening->outline->bounds();
-                $this->cuts[] = $this->openings[] = [$bounds->left, $bounds->right];
+                $this->cuts[] = [$bounds->left, $bounds->right];
             }
         }
     }
@@ -80,6 +80,7 @@ final class FaceCost
     {
         $this->starts = $modules;
         $this->kept = [];
+        $this->floor = null;
     }
 
     /** Points, by the weights. */
@@ -91,27 +92,52 @@ final class FaceCost
         return $this->kept[$key] ??= $this->score($module)->total($this->weights);
     }
 
-    /** Less than this no module line can bring it to. */
+    /** Less than this no module line can bring it to: between two places what it costs grows or falls evenly. */
     public function floor(): float
     {
-        $cuts = 0;
-        foreach ($this->cuts as [$from, $to]) {
-            $cuts += max(1, (int) ceil(($to - $from) / $this->cover - Tolerance::ON_LINE));
-        }
-        $panels = max(1, (int) ceil($this->span->width() / $this->cover - Tolerance::ON_LINE));
+        return $this->floor ??= min(array_map($this->total(...), $this->places()));
+    }
 
-        return (new Score(0, 0, 0, $panels, $this->squareFeet($this->metal->least()), $cuts))->total($this->weights);
+    /**
+     * Places for a module line, over one cover, at one of which it costs the least it can: wherever a count changes, and
+     * wherever the metal bends its course.
+     *
+     * @return list<float> u, inches
+     */
+    public function places(): array
+    {
+        $places = $this->metal->places();
+        [$left, $right] = [$this->span->left, $this->span->right];
+        array_push($places, $left, $right, $left + $this->narrowest, $right - $this->narrowest, ...$this->starts);
+        foreach ([-self::EVEN, 0.0, self::EVEN] as $off) {
+            // Both ends alike: half of what is left over together with no panel, or with one.
+            array_push($places, $left + ($this->span->width() + $off) / 2.0, $left + ($this->span->width() + $off + $this->cover) / 2.0);
+        }
+        foreach ($this->keepOuts as $out) {
+            array_push($places, $out->left, $out->right);
+        }
+        foreach ($this->cuts as [$from, $to]) {
+            array_push($places, $from, $to);
+        }
+        $kept = [];
+        foreach ($places as $u) {
+            $phase = fmod($u, $this->cover);
+            $phase = $phase < 0.0 ? $phase + $this->cover : $phase;
+            $kept[(int) round($phase * self::KEPT)] ??= $phase;
+        }
+        ksort($kept);
+
+        return array_values($kept);
     }
 
     public function score(float $module): Score
     {
         $c = $this->cover;
-        $start = $this->span->left - $this->into($this->span->left, $module);
-        $panels = max(1, (int) ceil(($this->span->right - $start) / $c - Tolerance::LENGTH));
-        $ends = $this->ends($start, $panels);
-        $rips = array_filter($ends, static fn (float $end): bool => $end < $c - Tolerance::LENGTH);
+        $grid = StripGrid::over($this->span, $c, $module);
+        $ends = $this->ends($grid);
+        $rips = array_filter($ends, static fn (float $end): bool => $end < $c - Tolerance::ON_LINE);
         $narrow = count(array_filter($rips, fn (float $rip): bool => $rip < $this->narrowest - Tolerance::LENGTH));
-        $uneven = count($ends) === 2 && abs($ends[0] - $ends[1]) > self::EVEN ? 1 : 0;
+        $uneven = count($ends) === 2 && abs($ends[0] - $ends[1]) > self::EVEN + Tolerance::LENGTH ? 1 : 0;
         $keepOuts = 0;
         foreach ($this->keepOuts as $out) {
             $hit = $this->seamsBetween($out->left, $out->right, $module);
@@ -123,13 +149,11 @@ final class FaceCost
         }
         $cuts = count($rips);
         foreach ($this->cuts as [$from, $to]) {
-            $cuts += (int) floor(($to - $module) / $c - Tolerance::LENGTH) - (int) floor(($from - $module) / $c + Tolerance::LENGTH) + 1;
+            $cuts += (int) floor(($to - $module - Tolerance::LENGTH) / $c) - (int) floor(($from - $module + Tolerance::LENGTH) / $c) + 1;
         }
-        foreach ($this->openings as [$from, $to]) {
-            $panels += max(0, (int) floor(($to - $module) / $c + Tolerance::LENGTH) - (int) ceil(($from - $module) / $c - Tolerance::LENGTH));
-        }
+        $taken = $this->metal->at($module);
 
-        return new Score($narrow, $keepOuts, 0, $panels, $this->squareFeet($this->metal->at($module)), $cuts, $uneven, $this->isOdd($module) ? 1 : 0);
+        return new Score($narrow, $keepOuts, 0, $taken->pieces, $this->squareFeet($taken->inches), $cuts, $uneven, $this->isOdd($module) ? 1 : 0);
     }
 
     /** @return list<KeepOut> those a seam runs through */
@@ -151,15 +175,13 @@ final class FaceCost
      *
      * @return list<float>
      */
-    private function ends(float $start, int $panels): array
+    private function ends(StripGrid $grid): array
     {
-        if ($panels === 1) {
+        if ($grid->count === 1) {
             return $this->leftRake || $this->rightRake ? [$this->span->width()] : [];
         }
-        $left = $start + $this->cover - $this->span->left;
-        $right = $this->span->right - $start - ($panels - 1) * $this->cover;
 
-        return [...($this->leftRake ? [$left] : []), ...($this->rightRake ? [$right] : [])];
+        return [...($this->leftRake ? [$grid->first()] : []), ...($this->rightRake ? [$grid->last()] : [])];
     }
 
     private function isOdd(float $module): bool
@@ -195,7 +217,7 @@ final class FaceCost
     private static function rakeAt(array $edges, bool $left, float $end): bool
     {
         foreach ($edges as $edge) {
-            $at = $left ? min($edge->from->u, $edge->to->u) : max($edge->from->u, $edge->to->u);
+            $at = $left ? $edge->left() : $edge->right();
             if ($edge->side->isBeside() && $edge->isLeftSide() === $left && abs($at - $end) < Tolerance::ON_LINE) {
                 return true;
             }

@@ -8,7 +8,7 @@ namespace Imbrex\Core\Layout\Finder;
 final readonly class KeepOut
 {
     /**
-     * @param  string  $what  beside: the side or corner of a curb · pipe: the flat a boot wants · valley-point · tip: what is left outside is too small to hold
+     * @param  string  $what  beside: the side or corner of a curb · pipe: the flat a boot wants · valley-point · wall: a wall or a rake within the face · tip: what is left outside is too small to hold
      * @param  float  $at  u of the thing itself
      * @param  float  $wants  inches it wants clear
      */

@@ -12,7 +12,7 @@ use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Rules\RuleSet;
 
-/** Where on a face no seam should run: beside curbs, under boots, at valley points, and so near a tip that it cannot hold. */
+/** Where on a face no seam should run: beside curbs, under boots, at valley points, beside walls, and so near a tip that it cannot hold. */
 final readonly class KeepOuts
 {
     public function __construct(private RuleSet $rules)
@@ -27,7 +27,7 @@ final readonly class KeepOuts
             array_push($outs, ...($opening->kind === OpeningKind::Pipe ? [$this->pipe($opening)] : $this->sides($opening)));
         }
 
-        return [...$outs, ...$this->valleyPoints($face), ...$this->tips($metal)];
+        return [...$outs, ...$this->valleyPoints($face), ...$this->walls($metal), ...$this->tips($metal)];
     }
 
     /**
@@ -80,6 +80,31 @@ final readonly class KeepOuts
         $clear = $this->rules->number('layout.valleyPointClear');
 
         return $clear <= 0.0 ? [] : array_map(static fn (float $u): KeepOut => new KeepOut('valley-point', '', $u - $clear, $u + $clear, $u, $clear), self::valleyPointsOf($face));
+    }
+
+    /**
+     * Beside rakes and walls within the face: a seam a little short of one leaves a slit of a panel, one just past it
+     * stands in the turn-up.
+     *
+     * @return list<KeepOut>
+     */
+    private function walls(MovedFace $metal): array
+    {
+        $clear = $this->rules->number('layout.wallClear');
+        $span = $metal->span();
+        $outs = [];
+        foreach ($clear > 0.0 ? $metal->edges() : [] as $edge) {
+            $isEnd = $edge->isLeftSide() ? $edge->left() < $span->left + Tolerance::ON_LINE : $edge->right() > $span->right - Tolerance::ON_LINE;
+            if (! $edge->side->isBeside() || $isEnd) {
+                continue;
+            }
+            $hem = $edge->side->allowance->hem;
+            $outs[] = $edge->isLeftSide()
+                ? new KeepOut('wall', '', $edge->left() - $hem, $edge->right() + $clear, $edge->left(), $clear)
+                : new KeepOut('wall', '', $edge->left() - $clear, $edge->right() + $hem, $edge->right(), $clear);
+        }
+
+        return $outs;
     }
 
     /**

@@ -4,206 +4,227 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Layout\Span;
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Layout\PieceCutter;
 
 /**
- * How much length of sheet a face takes, by where its module lines fall: the sum over its strips of the height of
- * what lies under each sheet, legs and laps included. Between the places where a sheet's edge passes a corner of the
- * face that sum is convex and made of straight pieces, so it is worked out once and then only read off. What an
- * opening saves is left out: it is the same wherever the seams fall, but for the odd cut.
+ * What all strips of a face take, by where their module lines fall. One strip is led across the face: between the places
+ * where an edge of its sheet passes a corner, what it takes grows evenly, so a few looks tell it all. Its course is
+ * then folded over one cover: every strip of a layout stands at the same place in its own fold.
  */
 final class MetalCurve
 {
-    /** A sheet that only touches (in) a part of the face is not drawn out to it. */
-    private const TOUCH = 1e-6;
+    /** Places nearer (in) to each other are one, and there counts what is cut right there. */
+    private const ONE_PLACE = Tolerance::ON_LINE;
 
-    /** Share of a stretch by which one steps in from its ends to read the pieces that meet there. */
-    private const STEP = 1e-4;
+    /** A stretch (in) shorter than this is not looked into. */
+    private const LEAST_STRETCH = 1e-3;
 
-    /** Straight pieces of one stretch are parted no deeper than this. */
-    private const DEEPEST = 12;
+    /** Straight parts of one stretch are told apart no deeper than this. */
+    private const DEEPEST = 6;
 
-    /** @var list<array{float, float, float, float}> sides as low u, its v, high u, its v */
-    private array $sides = [];
+    /** @var list<float> places, 0 to under one cover, where the course changes */
+    private array $places = [];
 
-    /** @var list<float> u of the corners, from the left */
-    private array $corners = [];
+    /** @var list<Taken> right at a place */
+    private array $there = [];
 
-    /** @var list<array{float, float, float}> pieces: where each begins (0 to under one cover), its value there, its slope */
-    private array $pieces = [];
+    /** @var list<array{int, float, float}> from a place to the next: pieces, inches just beyond the place, and what each further inch adds */
+    private array $course = [];
 
-    /**
-     * @param  list<Region>  $blank  the face with its edges moved by offset and hem
-     * @param  Span  $metal  where metal begins and ends: a strip outside it is no panel
-     * @param  float  $before  metal left of the module line, inches; `$after` right of the next one
-     */
-    public function __construct(array $blank, private readonly Span $metal, private readonly float $cover, private readonly float $before, private readonly float $after)
+    private readonly float $cover;
+
+    public function __construct(PieceCutter $pieces, Profile $profile)
     {
-        foreach ($blank as $region) {
-            foreach ($region->outline->corners as $i => $a) {
-                $b = $region->outline->corner($i + 1);
-                $this->corners[] = $a->u;
-                $this->sides[] = $a->u <= $b->u ? [$a->u, $a->v, $b->u, $b->v] : [$b->u, $b->v, $a->u, $a->v];
-            }
-        }
-        sort($this->corners);
-        $this->trace();
+        $this->cover = $profile->cover;
+        $this->fold($this->course($this->strip($pieces, $profile), $this->breaks($pieces, $profile)));
     }
 
-    /** Inches of sheet when a module line runs through u. */
-    public function at(float $u): float
+    /** When a module line runs through u, inches. */
+    public function at(float $u): Taken
     {
         $phase = $this->phase($u);
-        [$low, $high] = [0, count($this->pieces) - 1];
-        if ($high < 0) {
-            return 0.0;
+        $number = $this->before($phase);
+        $next = $this->places[$number + 1] ?? $this->cover;
+        if ($phase - $this->places[$number] <= self::ONE_PLACE) {
+            return $this->there[$number];
         }
-        while ($low < $high) {
-            $middle = intdiv($low + $high + 1, 2);
-            if ($this->pieces[$middle][0] <= $phase) {
-                $low = $middle;
-            } else {
-                $high = $middle - 1;
-            }
+        if ($next - $phase <= self::ONE_PLACE) {
+            return $this->there[$number + 1] ?? $this->there[0];
         }
-        [$from, $value, $slope] = $this->pieces[$low];
-        $here = $value + ($phase - $from) * $slope;
-        // Right at a seam between two pieces the shorter of both counts.
-        if ($low > 0 && $phase - $from < self::TOUCH) {
-            [$from, $value, $slope] = $this->pieces[$low - 1];
-            $here = min($here, $value + ($phase - $from) * $slope);
-        }
+        [$pieces, $inches, $slope] = $this->course[$number];
 
-        return $here;
+        return new Taken($pieces, $inches + ($phase - $this->places[$number]) * $slope);
     }
 
-    /** The least it can be, wherever the module lines fall. */
-    public function least(): float
+    /** @return list<float> places for a module line, 0 to under one cover, between which nothing but the inches changes, and those evenly */
+    public function places(): array
     {
-        $least = INF;
-        foreach ($this->pieces as $i => [$from, $value, $slope]) {
-            $to = $this->pieces[$i + 1][0] ?? $this->cover;
-            $least = min($least, $value, $value + ($to - $from) * $slope);
+        return $this->places;
+    }
+
+    private function strip(PieceCutter $pieces, Profile $profile): StripTakes
+    {
+        $blank = $pieces->simpleBlank();
+        if ($blank === null) {
+            return new CutStrip($pieces);
+        }
+        $open = ['left' => false, 'right' => false];
+        foreach ($pieces->metal->edges() as $edge) {
+            $open[$edge->isLeftSide() ? 'left' : 'right'] = $open[$edge->isLeftSide() ? 'left' : 'right'] || $edge->side->isBeside();
         }
 
-        return $least === INF ? 0.0 : $least;
+        return new SimpleStrip($blank, $pieces->metal->span(), $profile->cover, $profile->leftMetal, $profile->rightMetal, $open['left'], $open['right']);
+    }
+
+    /** @return list<float> u of a strip's left module line where its course may change */
+    private function breaks(PieceCutter $pieces, Profile $profile): array
+    {
+        $breaks = [];
+        foreach ($pieces->corners() as $u) {
+            array_push($breaks, $u, $u - $this->cover, $u + $profile->leftMetal, $u - $this->cover - $profile->rightMetal);
+        }
+        sort($breaks);
+        $kept = [];
+        foreach ($breaks as $u) {
+            if ($kept === [] || $u - $kept[count($kept) - 1] > self::ONE_PLACE) {
+                $kept[] = $u;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * The course of one strip across the face.
+     *
+     * @param  list<float>  $breaks
+     * @return list<array{float, Taken, int, float, float}> where a stretch begins, what is taken right there, and over the stretch: pieces, inches, slope
+     */
+    private function course(StripTakes $strip, array $breaks): array
+    {
+        $course = [];
+        foreach ($breaks as $i => $from) {
+            $there = $strip->at($from);
+            $to = $breaks[$i + 1] ?? null;
+            if ($to === null || $to - $from < self::LEAST_STRETCH) {
+                $course[] = [$from, $there, $to === null ? 0 : $there->pieces, $to === null ? 0.0 : $there->inches, 0.0];
+
+                continue;
+            }
+            $stretches = [];
+            $this->stretch($strip, $from, $to, self::DEEPEST, $stretches);
+            foreach ($stretches as $k => [$at, $pieces, $inches, $slope]) {
+                $course[] = [$at, $k === 0 ? $there : new Taken($pieces, $inches), $pieces, $inches, $slope];
+            }
+        }
+
+        return $course;
+    }
+
+    /**
+     * Looks into a stretch, and parts it where its course bends.
+     *
+     * @param  list<array{float, int, float, float}>  $stretches  gathers where each begins, its pieces, inches there, slope
+     */
+    private function stretch(StripTakes $strip, float $from, float $to, int $deeper, array &$stretches): void
+    {
+        $step = ($to - $from) / 8.0;
+        $looks = array_map(static fn (int $k): Taken => $strip->at($from + $k * $step), [1, 4, 7]);
+        $slope = ($looks[2]->inches - $looks[0]->inches) / (6.0 * $step);
+        $off = abs($looks[1]->inches - ($looks[0]->inches + $looks[2]->inches) / 2.0);
+        $even = $looks[0]->pieces === $looks[2]->pieces && $off < Tolerance::LENGTH * 10.0;
+        if ($even || $deeper === 0 || $to - $from < self::LEAST_STRETCH) {
+            $stretches[] = [$from, $looks[0]->pieces, $looks[0]->inches - $step * $slope, $slope];
+
+            return;
+        }
+        $bend = $this->bend($strip, $from, $to, $step / 8.0);
+        $this->stretch($strip, $from, $bend, $deeper - 1, $stretches);
+        $this->stretch($strip, $bend, $to, $deeper - 1, $stretches);
+    }
+
+    /** Where the straight lines from both ends of a stretch meet; its middle where they do not. */
+    private function bend(StripTakes $strip, float $from, float $to, float $step): float
+    {
+        $at = array_map(static fn (float $u): float => $strip->at($u)->inches, [$from + $step, $from + 2 * $step, $to - 2 * $step, $to - $step]);
+        [$first, $last] = [($at[1] - $at[0]) / $step, ($at[3] - $at[2]) / $step];
+        $bend = abs($first - $last) < 1e-9 ? $from : ($at[3] - $last * ($to - $step) - $at[0] + $first * ($from + $step)) / ($first - $last);
+
+        return $bend > $from + $step / 8.0 && $bend < $to - $step / 8.0 ? $bend : ($from + $to) / 2.0;
+    }
+
+    /**
+     * Lays the strip's course over itself, one cover on the next: each place changes the sum by as much as it changes
+     * the one strip that stands there.
+     *
+     * @param  list<array{float, Taken, int, float, float}>  $course
+     */
+    private function fold(array $course): void
+    {
+        $steps = [[0.0, [0, 0.0], [0, 0.0, 0.0]]];
+        [$pieces, $inches, $slope] = [0, 0.0, 0.0];
+        foreach ($course as &$stretch) {
+            $stretch[0] = $this->snapped($stretch[0]);
+        }
+        unset($stretch);
+        foreach ($course as $i => [$from, $there, $p, $v, $s]) {
+            [$wasFrom, , $wasPieces, $wasInches, $wasSlope] = $course[$i - 1] ?? [$from, null, 0, 0.0, 0.0];
+            $was = $wasInches + ($from - $wasFrom) * $wasSlope;
+            $steps[] = [$this->phase($from), [$there->pieces - $wasPieces, $there->inches - $was], [$p - $wasPieces, $v - $was, $s - $wasSlope]];
+            // What stands just before phase 0 in each fold: the strip's course at every whole cover.
+            $to = $course[$i + 1][0] ?? $from;
+            for ($k = (int) ceil($from / $this->cover); $k * $this->cover < $to; $k++) {
+                if ($k * $this->cover > $from) {
+                    [$pieces, $inches, $slope] = [$pieces + $p, $inches + $v + ($k * $this->cover - $from) * $s, $slope + $s];
+                } else {
+                    [$pieces, $inches, $slope] = [$pieces + $wasPieces, $inches + $was, $slope + $wasSlope];
+                }
+            }
+        }
+        usort($steps, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $at = 0.0;
+        for ($i = 0, $n = count($steps); $i < $n;) {
+            $place = $steps[$i][0];
+            $inches += ($place - $at) * $slope;
+            [$at, $there] = [$place, [$pieces, $inches]];
+            for (; $i < $n && $steps[$i][0] - $place <= self::ONE_PLACE; $i++) {
+                [, $now, $then] = $steps[$i];
+                [$there[0], $there[1]] = [$there[0] + $now[0], $there[1] + $now[1]];
+                [$pieces, $inches, $slope] = [$pieces + $then[0], $inches + $then[1], $slope + $then[2]];
+            }
+            $this->places[] = $place;
+            $this->there[] = new Taken($there[0], $there[1]);
+            $this->course[] = [$pieces, $inches, $slope];
+        }
+    }
+
+    /** A place at a whole cover, but for noise, is put there. */
+    private function snapped(float $u): float
+    {
+        $whole = round($u / $this->cover) * $this->cover;
+
+        return abs($u - $whole) < Tolerance::LENGTH ? $whole : $u;
     }
 
     private function phase(float $u): float
     {
         $phase = fmod($u, $this->cover);
+        $phase = $phase < 0.0 ? $phase + $this->cover : $phase;
 
-        return $phase < 0.0 ? $phase + $this->cover : $phase;
+        return $this->cover - $phase < Tolerance::LENGTH ? 0.0 : $phase;
     }
 
-    private function trace(): void
+    /** The number of the last place at or before a phase; the first one lies at 0. */
+    private function before(float $phase): int
     {
-        $breaks = [0.0, $this->cover];
-        foreach ($this->corners as $u) {
-            $breaks[] = $this->phase($u + $this->before);
-            $breaks[] = $this->phase($u - $this->after);
-        }
-        // The first and last sheets come and go where the module line itself passes the end of the metal.
-        array_push($breaks, $this->phase($this->metal->left), $this->phase($this->metal->right));
-        sort($breaks);
-        for ($i = 0; $i + 1 < count($breaks); $i++) {
-            if ($breaks[$i + 1] - $breaks[$i] > self::TOUCH) {
-                $step = ($breaks[$i + 1] - $breaks[$i]) * self::STEP;
-                $this->part($this->line($breaks[$i], $step), $this->line($breaks[$i + 1], -$step), $breaks[$i], $breaks[$i + 1], self::DEEPEST);
-            }
-        }
-    }
-
-    /**
-     * The straight line the sum follows just inside a place.
-     *
-     * @return array{float, float} value at the place, slope
-     */
-    private function line(float $at, float $step): array
-    {
-        [$near, $far] = [$this->sum($at + $step), $this->sum($at + 2.0 * $step)];
-        $slope = ($far - $near) / $step;
-
-        return [$near - $slope * $step, $slope];
-    }
-
-    /**
-     * Parts a stretch where the lines from its two ends meet, until they are one.
-     *
-     * @param  array{float, float}  $first  line at its beginning
-     * @param  array{float, float}  $last  line at its end
-     */
-    private function part(array $first, array $last, float $from, float $to, int $deeper): void
-    {
-        $apart = $last[1] - $first[1];
-        $meet = abs($apart) < 1e-9 ? $from : $from + ($last[0] - $first[0] - $last[1] * ($to - $from)) / -$apart;
-        if ($meet <= $from + self::TOUCH || $meet >= $to - self::TOUCH) {
-            $this->pieces[] = [$from, $first[0], $first[1]];
-
-            return;
-        }
-        $value = $first[0] + ($meet - $from) * $first[1];
-        if ($deeper === 0 || abs($this->sum($meet) - $value) < self::TOUCH * 10.0) {
-            $this->pieces[] = [$from, $first[0], $first[1]];
-            $this->pieces[] = [$meet, $value, $last[1]];
-
-            return;
-        }
-        $step = min($meet - $from, $to - $meet) * self::STEP;
-        $this->part($first, $this->line($meet, -$step), $from, $meet, $deeper - 1);
-        $this->part($this->line($meet, $step), $last, $meet, $to, $deeper - 1);
-    }
-
-    /** The sum itself, strip by strip where a sheet covers a corner; in one go between corners, where heights grow evenly. */
-    private function sum(float $module): float
-    {
-        $done = [];
-        $sum = 0.0;
-        $n = count($this->corners);
-        for ($i = 0; $i < $n; $i++) {
-            $u = $this->corners[$i];
-            $first = (int) ceil(($u - $this->cover - $this->after - $module) / $this->cover);
-            $last = (int) floor(($u + $this->before - $module) / $this->cover);
-            for ($k = $first; $k <= $last; $k++) {
-                if (! isset($done[$k])) {
-                    $done[$k] = true;
-                    $sum += $this->height($module + $k * $this->cover);
-                }
-            }
-            $next = $this->corners[$i + 1] ?? $u;
-            $first = (int) floor(($u + $this->before - $module) / $this->cover) + 1;
-            $last = (int) ceil(($next - $this->cover - $this->after - $module) / $this->cover) - 1;
-            if ($last >= $first) {
-                $sum += ($last - $first + 1) * ($this->height($module + $first * $this->cover) + $this->height($module + $last * $this->cover)) / 2.0;
-            }
+        [$low, $high] = [0, count($this->places) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $this->places[$middle] <= $phase ? [$middle, $high] : [$low, $middle - 1];
         }
 
-        return $sum;
-    }
-
-    /** Height of what lies under the sheet whose left module line is at u; 0 where its strip covers nothing. */
-    private function height(float $u): float
-    {
-        if ($u + $this->cover <= $this->metal->left + self::TOUCH || $u >= $this->metal->right - self::TOUCH) {
-            return 0.0;
-        }
-        $left = $u - $this->before + self::TOUCH;
-        $right = $u + $this->cover + $this->after - self::TOUCH;
-        [$top, $bottom] = [-INF, INF];
-        foreach ($this->sides as [$u1, $v1, $u2, $v2]) {
-            if ($u2 < $left || $u1 > $right) {
-                continue;
-            }
-            $slope = $u2 - $u1 > self::TOUCH ? ($v2 - $v1) / ($u2 - $u1) : 0.0;
-            $a = $u1 < $left ? $v1 + ($left - $u1) * $slope : $v1;
-            $b = $u2 > $right ? $v2 - ($u2 - $right) * $slope : $v2;
-            $top = $a > $top ? $a : $top;
-            $top = $b > $top ? $b : $top;
-            $bottom = $a < $bottom ? $a : $bottom;
-            $bottom = $b < $bottom ? $b : $bottom;
-        }
-
-        return $top > $bottom ? $top - $bottom : 0.0;
+        return $low;
     }
 }

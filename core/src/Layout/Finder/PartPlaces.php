@@ -7,7 +7,7 @@ namespace Imbrex\Core\Layout\Finder;
 use Imbrex\Core\Geometry\Tolerance;
 
 /**
- * Where faces that move as one lie best by themselves.
+ * Where faces that move as one lie best by themselves: at one of the places where the cost of one of them bends or steps.
  *
  * @phpstan-import-type Part from GroupSearch
  */
@@ -87,6 +87,11 @@ final class PartPlaces
         $from = $this->costs[array_key_first($part)]->span->left;
         for ($k = 0; $k * GroupSearch::STEP < $this->cover - Tolerance::LENGTH; $k++) {
             yield $from + $k * GroupSearch::STEP;
+        }
+        foreach ($part as $face => [$sign, $shift]) {
+            foreach ($this->costs[$face]->places() as $module) {
+                yield $sign * ($module - $shift);
+            }
         }
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Layout\Finder;
 
-use Eris\Generator\ChooseGenerator;
-use Eris\Generator\ElementsGenerator;
-use Eris\TestTrait;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Cutter;
@@ -14,14 +11,12 @@ use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\StripCutter;
 use Imbrex\Core\Layout\Finder\FaceCost;
 use Imbrex\Core\Layout\Finder\MetalCurve;
 use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
-use Imbrex\Core\Layout\MovedFace;
+use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
@@ -29,33 +24,52 @@ use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Rules\RuleSet;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
-use Tests\Core\Roof\RandomBlocks;
+use Tests\Core\Roof\RandomRoof;
+use Tests\Core\RoofJob;
 
 /** What the search counts for a face is what laying it out there really gives. */
 final class FaceCostTest extends TestCase
 {
-    use TestTrait;
-
-    public function test_metal_read_off_the_curve_is_the_metal_of_the_strips(): void
+    public function test_what_is_read_off_the_curve_is_what_is_cut(): void
     {
-        $this->limitTo(40)->forAll(new ChooseGenerator(1, 4), RandomBlocks::drawn(), new ChooseGenerator(0, 100_000), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'rib-9-36', 'snap-lock-1.5-12']))
-            ->then(function (int $count, array $drawn, int $at, string $key): void {
-                $profile = self::profile($key);
-                foreach (array_slice(BlockMaker::roof(RandomBlocks::of($count, $drawn, true))->faces, 0, 4) as $face) {
-                    $rules = RuleSet::with([]);
-                    $metal = MovedFace::metal($face, $profile, false, $rules);
-                    $blank = MovedFace::blank($face, $profile, false, $rules)->regions;
-                    if ($metal->regions === []) {
-                        continue;
+        foreach (RandomRoof::several(60) as $random) {
+            $job = $random->job();
+            $profile = $job->system->profile;
+            foreach (RoofJob::faces($job) as $face) {
+                $pieces = new PieceCutter($face, $profile, false, $job->rules);
+                $curve = new MetalCurve($pieces, $profile);
+                $span = $pieces->metal->span();
+                // Anywhere, and where a line falls right at an end of the metal, but for noise.
+                $ends = [$span->left, $span->left + 1e-12, $span->right, $span->right - 1e-12, $span->left - 3 * $profile->cover];
+                foreach ([...$ends, ...array_map(static fn (): float => $random->between(0, 10_000_000) / 7919.0, range(1, 6))] as $module) {
+                    $count = 0;
+                    $inches = 0.0;
+                    for ($u = $module - ceil(($module - $span->left) / $profile->cover + 1) * $profile->cover; $u < $span->right + $profile->cover; $u += $profile->cover) {
+                        foreach ($pieces->pieces($u) as $piece) {
+                            $count++;
+                            $inches += $piece->sheet->outline->bounds()->height();
+                        }
                     }
-                    $curve = new MetalCurve($blank, $metal->span(), $profile->cover, $profile->leftMetal, $profile->rightMetal);
-                    for ($i = 0; $i < 5; $i++) {
-                        $module = $at * 0.0007919 + $i * 3.0137;
-                        self::assertEqualsWithDelta(self::byStrips($blank, $metal, $profile, $module), $curve->at($module), 0.01, "$face->id at $module");
-                        self::assertLessThanOrEqual($curve->at($module) + 1e-6, $curve->least());
-                    }
+                    self::assertSame($count, $curve->at($module)->pieces, "roof $random->number, $face->id at $module");
+                    self::assertEqualsWithDelta($inches, $curve->at($module)->inches, 0.01, "roof $random->number, $face->id at $module");
                 }
-            });
+            }
+        }
+    }
+
+    public function test_a_line_at_a_rake_makes_no_strip_of_nothing(): void
+    {
+        $profile = self::profile('snap-lock-1.5-16');
+        $rules = RuleSet::with(['edge.rake.concealed.offset' => 0.0]);
+        $face = BlockMaker::roof([BlockMaker::block('a', 0, 0, 480, 200, [6, null, 6, null])])->faces[0];
+        $cost = new FaceCost($face, $profile, false, $rules, Weights::by($rules));
+        $each = 100.0 * sqrt(1.25) + 2.0;
+
+        foreach ([0.0, 1e-9, -1e-9, 480.0, 1600.0] as $module) {
+            self::assertSame(30, $cost->score($module)->panels);
+            self::assertEqualsWithDelta(30 * $each * $profile->coil / 144.0, $cost->score($module)->squareFeet, 1e-6);
+        }
+        self::assertSame(31, $cost->score(1.0)->panels);
     }
 
     public function test_panels_rips_and_cuts_are_those_of_the_layout(): void
@@ -119,26 +133,6 @@ final class FaceCostTest extends TestCase
     private static function face(string $id, array $rises): Face
     {
         return BlockMaker::roof([BlockMaker::block('hall', 0, 0, 600, 363, $rises, 12)])->face($id) ?? self::fail("no $id");
-    }
-
-    /** @param  list<Region>  $blank */
-    private static function byStrips(array $blank, MovedFace $metal, Profile $profile, float $module): float
-    {
-        $span = $metal->span();
-        $sum = 0.0;
-        $start = $module - ceil(($module - $span->left) / $profile->cover) * $profile->cover;
-        for ($u = $start; $u < $span->right; $u += $profile->cover) {
-            $levels = [];
-            foreach ($blank as $region) {
-                foreach ((new StripCutter)->strip(new Region($region->outline), $u - $profile->leftMetal, $u + $profile->cover + $profile->rightMetal) as $piece) {
-                    array_push($levels, ...array_map(static fn (Point $p): float => $p->v, $piece->outline->corners));
-                }
-            }
-            $covers = $u + $profile->cover > $span->left + 1e-6 && $u < $span->right - 1e-6;
-            $sum += $levels === [] || ! $covers ? 0.0 : max($levels) - min($levels);
-        }
-
-        return $sum;
     }
 
     private static function profile(string $key): Profile

@@ -58,7 +58,8 @@ final class LayoutFinderTest extends TestCase
         $least = self::byHand($group, $costs, $starts, $weights);
 
         self::assertTrue($found->proven);
-        self::assertEqualsWithDelta($least, self::total($group, $costs, $weights, $found->modules), 1e-6, $group->id());
+        // By hand only sixteenths and starts are tried; the search may do better still, never worse.
+        self::assertLessThanOrEqual($least + 1e-6, self::total($group, $costs, $weights, $found->modules), $group->id());
     }
 
     /**

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Layout\Finder;
+
+use Imbrex\Core\Job;
+use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\Finder\LayoutFinder;
+use Imbrex\Core\Layout\Finder\Weights;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofBuilder;
+use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Surveyor;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\RandomRoof;
+
+/** No layout one can force on a roof is better than the one that is found, and what is counted for it is what is cut. */
+final class ForcedLayoutTest extends TestCase
+{
+    /** Points a forced layout may seem better by: seams that meet to a thousandth of an inch count as meeting. */
+    private const NOISE = 0.01;
+
+    public function test_no_forced_layout_is_better(): void
+    {
+        foreach (RandomRoof::several(60) as $random) {
+            $job = $random->job(false);
+            $roof = (new RoofBuilder($job->rules))->build((new Surveyor($job->rules))->survey($job->planes), $job->blocks, $job->openings);
+            $finder = new LayoutFinder($roof, $job->system->profile, false, $job->rules);
+            $weights = Weights::by($job->rules);
+            $found = self::totals($finder->settle([]), $weights);
+            for ($i = 0; $i < 12; $i++) {
+                $choices = [];
+                foreach ($roof->faces as $face) {
+                    if ($random->chance($i % 2 === 0 ? 30 : 90)) {
+                        $choices[$face->id] = $random->choice($face->outline->bounds());
+                    }
+                }
+                foreach (self::totals($finder->settle($choices), $weights) as $group => $forced) {
+                    self::assertGreaterThanOrEqual($found[$group] - self::NOISE, $forced, "roof $random->number, $group: ".json_encode($choices));
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  list<GroupLayout>  $groups
+     * @return array<string, float> points by group
+     */
+    private static function totals(array $groups, Weights $weights): array
+    {
+        $totals = [];
+        foreach ($groups as $group) {
+            self::assertTrue($group->proven);
+            $totals[$group->group->id()] = $group->score->total($weights);
+        }
+
+        return $totals;
+    }
+
+    public function test_what_is_counted_is_what_is_cut(): void
+    {
+        foreach (RandomRoof::several(80) as $random) {
+            $plan = self::plan($random->job());
+            foreach ($plan->groups as $group) {
+                $pieces = 0;
+                $inches = 0.0;
+                foreach ($group->group->faces as $face) {
+                    foreach ($plan->panelsOf($face->id) as $panel) {
+                        $pieces++;
+                        $inches += $panel->long;
+                    }
+                }
+                self::assertSame($pieces, $group->score->panels, "roof $random->number, {$group->group->id()}");
+                self::assertEqualsWithDelta($inches, $group->score->squareFeet * 144.0 / $plan->job->system->profile->coil, 0.05, "roof $random->number, {$group->group->id()}");
+            }
+        }
+    }
+
+    private static function plan(Job $job): Plan
+    {
+        return (new Planner)->plan(new Job($job->name, $job->units, $job->planes, $job->system, $job->layouts, RuleSet::with(['cut.overLong' => 'report']), $job->blocks, [], $job->openings));
+    }
+}
