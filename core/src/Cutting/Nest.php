@@ -51,7 +51,7 @@ final readonly class Nest
                 $slopes[$across > 0.0 ? 'foot' : 'head'][] = ($to->v - $from->v) / $across;
             }
         }
-        if (count($slopes['head']) > 1 || count($slopes['foot']) > 1 || $slopes['head'] === $slopes['foot']) {
+        if (count($slopes['head']) > 1 || count($slopes['foot']) > 1 || $slopes === ['head' => [], 'foot' => []]) {
             return null;
         }
 
@@ -64,6 +64,24 @@ final readonly class Nest
         $corners = array_map(fn (Point $p): Point => new Point($this->width - $p->u, $this->height - $p->v), $this->outline->corners);
 
         return new self($this->panel, Polygon::sound($corners), $this->width, $this->height, $this->footSlope, $this->headSlope);
+    }
+
+    /** What its head looks like from its own top down: blanks with one shape lie alike under any other. */
+    public function headShape(): string
+    {
+        return $this->shape($this->heads, $this->height);
+    }
+
+    /** What its foot looks like from B up. */
+    public function footShape(): string
+    {
+        return $this->shape($this->feet, 0.0);
+    }
+
+    /** @param  list<array{float, float}>  $line */
+    private function shape(array $line, float $from): string
+    {
+        return implode(' ', array_map(static fn (array $p): string => sprintf('%.4f,%.4f', $p[0], $p[1] - $from), $line));
     }
 
     /** Whether the cut that makes this one's head also makes the other's foot. */

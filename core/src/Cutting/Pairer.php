@@ -14,14 +14,17 @@ use Imbrex\Core\Rules\RuleSet;
  * end, the piece above the cut is also a head of that slope: two panels of hips that lean the same way (turning does
  * not mirror a sheet, so never a left and a right one).
  *
- * Heaviest savings first, then pairs exchange partners while that saves more. No pairing saves more than half the sum
- * of what each panel could save at its best, nor, where every pair takes one panel that can only lie below, more than
- * the best savings of those: the lesser of the two is the bound that is given with the result.
+ * Which with which is a matching of the greatest weight. Where every panel can only lie below or only above, an auction
+ * of the one side for the other settles it. Where some can do both, each panel bids and is bid for; the chains and rings
+ * that come of it are parted into pairs, each as well as can be, and half of what the auction proves is the bound.
  */
 final readonly class Pairer
 {
-    /** Above so many possible pairs of one slope the panels are paired by length alone. */
-    private const MOST_PAIRS = 40_000;
+    /** Steps of the auction, as a share of what a pair saves at best: a pair may miss the best by so much. The finer only where the coarser is not near enough. */
+    private const STEPS = [1.0 / 120.0, 1.0 / 250.0];
+
+    /** Near enough to what no pairing can beat. */
+    private const NEAR = 0.99;
 
     public function __construct(private Profile $profile, private RuleSet $rules)
     {
@@ -38,174 +41,120 @@ final readonly class Pairer
         }
         $order = static fn (Panel $p): OrderLength => $orders instanceof OrderLength ? $orders : $orders[$p->face];
         $nests = array_values(array_filter(array_map(fn (Panel $p): ?Nest => Nest::of($p, $this->profile), $panels)));
-        $possible = $this->possible($nests, $order);
-        usort($possible, static fn (array $a, array $b): int => [-round($a[2]->saved, 4), $a[0], $a[1]] <=> [-round($b[2]->saved, 4), $b[0], $b[1]]);
-        $bound = $this->bound($possible);
-        $taken = $this->greedy($possible);
-        if ($this->worth($taken) < $bound - Tolerance::LENGTH) {
-            $taken = $this->exchanged($taken, $possible);
+        $table = new SavingTable($nests, $this->profile, $this->rules->number('cut.kerf'), $order);
+        $pairing = Pairing::none();
+        foreach (self::STEPS as $step) {
+            [$matched, $bound] = $table->isMixed() ? $this->mixed($table, count($nests), $step) : $this->twoSided($table, $step);
+            $pairing = $this->pairing($nests, $table, $matched, $bound, $order);
+            if ($pairing->saved() >= self::NEAR * $bound) {
+                break;
+            }
         }
 
-        return new Pairing(array_map(static fn (array $one): Pair => $one[2], $taken), $bound);
+        return $pairing;
     }
 
     /**
      * @param  list<Nest>  $nests
+     * @param  list<array{int, int}>  $matched
      * @param  callable(Panel): OrderLength  $order
-     * @return list<array{int, int, Pair}> numbers of the lower and the upper one
      */
-    private function possible(array $nests, callable $order): array
+    private function pairing(array $nests, SavingTable $table, array $matched, float $bound, callable $order): Pairing
     {
-        $heads = array_keys(array_filter($nests, static fn (Nest $n): bool => $n->headSlope !== null));
         $pairs = [];
-        $uppers = [];
-        foreach ($nests as $number => $nest) {
-            $uppers[] = [$number, $nest, false];
-            if ($this->profile->mayTurn) {
-                $uppers[] = [$number, $nest->turned(), true];
-            }
+        foreach ($matched as [$one, $other]) {
+            [$lower, $upper] = $table->inOrder($one, $other);
+            $pairs[] = $this->together($nests[$lower], $nests[$upper], $order($nests[$lower]->panel));
         }
-        $uppers = array_values(array_filter($uppers, static fn (array $u): bool => $u[1]->footSlope !== null));
-        $few = count($heads) * count($uppers) <= self::MOST_PAIRS;
-        foreach ($heads as $place => $lower) {
-            foreach ($few ? $uppers : array_slice($uppers, max(0, (int) ($place * count($uppers) / count($heads)) - 4), 8) as [$upper, $nest, $turned]) {
-                if ($upper !== $lower && $nests[$lower]->fitsUnder($nest)) {
-                    $pair = $this->together($nests[$lower], $nest, $turned, $order($nests[$lower]->panel));
-                    if ($pair !== null) {
-                        $pairs[] = [$lower, $upper, $pair];
-                    }
-                }
-            }
-        }
+        $pairs = array_values(array_filter($pairs));
+        usort($pairs, static fn (Pair $a, Pair $b): int => [-round($a->saved, 4), $a->lower] <=> [-round($b->saved, 4), $b->lower]);
 
-        return $pairs;
-    }
-
-    private function together(Nest $lower, Nest $upper, bool $turned, OrderLength $order): ?Pair
-    {
-        $at = $lower->under($upper, $this->rules->number('cut.kerf'));
-        $length = max($lower->height, $at + $upper->height);
-        $ordered = $order->of($length);
-        $saved = $lower->panel->orderLength + $upper->panel->orderLength - $ordered;
-
-        return $saved > Tolerance::LENGTH && $ordered <= $this->profile->longest + Tolerance::LENGTH
-            ? new Pair($lower->panel->id, $upper->panel->id, $turned, $at, $length, $ordered, $saved)
-            : null;
+        return new Pairing($pairs, $bound);
     }
 
     /**
-     * @param  list<array{int, int, Pair}>  $possible  the best first
-     * @return list<array{int, int, Pair}>
-     */
-    private function greedy(array $possible): array
-    {
-        $used = [];
-        $taken = [];
-        foreach ($possible as $one) {
-            if (! isset($used[$one[0]]) && ! isset($used[$one[1]])) {
-                $used[$one[0]] = $used[$one[1]] = true;
-                $taken[] = $one;
-            }
-        }
-
-        return $taken;
-    }
-
-    /**
-     * A pair that was passed over is taken up, with the best that is left for the panels it frees, while that saves more.
+     * The fewer bid for the many: so nobody bids in vain.
      *
-     * @param  list<array{int, int, Pair}>  $taken
-     * @param  list<array{int, int, Pair}>  $possible
-     * @return list<array{int, int, Pair}>
+     * @return array{list<array{int, int}>, float} pairs of numbers, and a bound
      */
-    private function exchanged(array $taken, array $possible): array
+    private function twoSided(SavingTable $table, float $step): array
     {
-        $of = [];
-        foreach ($possible as $number => $one) {
-            $of[$one[0]][] = $number;
-            $of[$one[1]][] = $number;
+        $worth = array_filter($table->saved, static fn (array $row): bool => $row !== []);
+        $uppers = [];
+        foreach ($worth as $row) {
+            $uppers += $row;
         }
-        $home = [];
-        foreach ($taken as $one) {
-            $home[$one[0]] = $home[$one[1]] = $one;
+        $lower = array_intersect_key($table->kinds, $worth);
+        $upper = array_intersect_key($table->kinds, $uppers);
+        if (count(array_merge(...$lower)) > count(array_merge(...$upper))) {
+            [$lower, $upper, $worth] = [$upper, $lower, $this->turned($worth)];
         }
-        for ($round = 0, $better = true; $better && $round < 4; $round++) {
-            $better = false;
-            foreach ($possible as $one) {
-                $old = array_filter([$home[$one[0]] ?? null, $home[$one[1]] ?? null]);
-                if ($old === [] || in_array($one, $old, true)) {
-                    continue;
-                }
-                $freed = array_diff(array_merge(...array_map(static fn (array $o): array => [$o[0], $o[1]], array_values($old))), [$one[0], $one[1]]);
-                $new = $this->refilled($one, array_values($freed), $of, $possible, $home, $old);
-                if ($this->worth($new) > $this->worth($old) + Tolerance::LENGTH) {
-                    foreach ($old as $gone) {
-                        unset($home[$gone[0]], $home[$gone[1]]);
-                    }
-                    foreach ($new as $come) {
-                        $home[$come[0]] = $home[$come[1]] = $come;
-                    }
-                    $better = true;
-                }
+        $auction = new Auction($lower, $upper, $worth);
+        $has = $auction->run($step * $this->usual($worth));
+
+        return [array_map(null, array_keys($has), array_values($has)), $auction->bound()];
+    }
+
+    /** @return array{list<array{int, int}>, float} */
+    private function mixed(SavingTable $table, int $count, float $step): array
+    {
+        $worth = $table->saved;
+        foreach ($this->turned($table->saved) as $kind => $row) {
+            foreach ($row as $other => $saved) {
+                $worth[$kind][$other] = max($worth[$kind][$other] ?? 0.0, $saved);
             }
         }
+        $goods = array_map(array_reverse(...), $table->kinds);
+        $auction = new Auction($table->kinds, $goods, $worth);
+        $chains = new Chains($table, $auction->run($step * $this->usual($worth)));
 
-        return array_values(array_filter($home, static fn (array $one, int $panel): bool => $one[0] === $panel, ARRAY_FILTER_USE_BOTH));
+        return [$chains->pairs($count), $auction->bound() / 2.0];
     }
 
     /**
-     * @param  array{int, int, Pair}  $one
-     * @param  list<int>  $freed
-     * @param  array<int, list<int>>  $of
-     * @param  list<array{int, int, Pair}>  $possible
-     * @param  array<int, array{int, int, Pair}>  $home
-     * @param  array<array{int, int, Pair}>  $old
-     * @return list<array{int, int, Pair}>
+     * @param  array<int, array<int, float>>  $worth
+     * @return array<int, array<int, float>>
      */
-    private function refilled(array $one, array $freed, array $of, array $possible, array $home, array $old): array
+    private function turned(array $worth): array
     {
-        $new = [$one];
-        $busy = [$one[0] => true, $one[1] => true];
-        foreach ($freed as $panel) {
-            foreach ($of[$panel] ?? [] as $number) {
-                $other = $possible[$number];
-                $partner = $other[0] === $panel ? $other[1] : $other[0];
-                $isFree = ! isset($home[$partner]) || in_array($home[$partner], $old, true);
-                if (! isset($busy[$panel]) && ! isset($busy[$partner]) && $isFree) {
-                    $new[] = $other;
-                    $busy[$panel] = $busy[$partner] = true;
-                    break;
-                }
+        $turned = [];
+        foreach ($worth as $kind => $row) {
+            foreach ($row as $other => $saved) {
+                $turned[$other][$kind] = $saved;
             }
         }
 
-        return $new;
+        return $turned;
     }
 
-    /** @param  array<array{int, int, Pair}>  $pairs */
-    private function worth(array $pairs): float
+    /**
+     * What a pair usually saves at best, inches.
+     *
+     * @param  array<int, array<int, float>>  $worth
+     */
+    private function usual(array $worth): float
     {
-        $seen = [];
-        foreach ($pairs as $one) {
-            $seen["$one[0]-$one[1]"] = $one[2]->saved;
-        }
+        $most = array_map(max(...), array_values(array_filter($worth, static fn (array $row): bool => $row !== [])));
 
-        return array_sum($seen);
+        return array_sum($most) / max(1, count($most));
     }
 
-    /** @param  list<array{int, int, Pair}>  $possible */
-    private function bound(array $possible): float
+    private function together(Nest $lower, Nest $upper, OrderLength $order): ?Pair
     {
-        $best = [];
-        $lower = [];
-        $upper = [];
-        foreach ($possible as [$one, $other, $pair]) {
-            $best[$one] = max($best[$one] ?? 0.0, $pair->saved);
-            $best[$other] = max($best[$other] ?? 0.0, $pair->saved);
-            $lower[$one] = max($lower[$one] ?? 0.0, $pair->saved);
-            $upper[$other] = max($upper[$other] ?? 0.0, $pair->saved);
+        $best = null;
+        foreach ($this->profile->mayTurn ? [[$upper, false], [$upper->turned(), true]] : [[$upper, false]] as [$nest, $turned]) {
+            if (! $lower->fitsUnder($nest)) {
+                continue;
+            }
+            $at = $lower->under($nest, $this->rules->number('cut.kerf'));
+            $length = max($lower->height, $at + $nest->height);
+            $ordered = $order->of($length);
+            $saved = $lower->panel->orderLength + $nest->panel->orderLength - $ordered;
+            if ($saved > max(Tolerance::LENGTH, $best->saved ?? 0.0) && $ordered <= $this->profile->longest + Tolerance::LENGTH) {
+                $best = new Pair($lower->panel->id, $nest->panel->id, $turned, $at, $length, $ordered, $saved);
+            }
         }
 
-        return min(array_sum($best) / 2.0, array_sum($lower), array_sum($upper));
+        return $best;
     }
 }

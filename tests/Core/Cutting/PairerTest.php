@@ -5,17 +5,24 @@ declare(strict_types=1);
 namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\Nest;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Cutting\Pairer;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Plane;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
+use Tests\Core\JobMaker;
 use Tests\Core\RoofJob;
 
 /** One sheet, two panels. */
@@ -126,6 +133,32 @@ final class PairerTest extends TestCase
         }
 
         return $best;
+    }
+
+    public function test_a_large_roof_is_paired_within_a_hundredth_of_a_bound_for_all_its_pieces(): void
+    {
+        foreach (['snap-lock-1.5-12', 'cap-seam-1.375-12'] as $profile) {
+            $blocks = [BlockMaker::block('hall', 0, 0, 1200, 500, [6, 6, 6, 6], 12)];
+            for ($i = 0; $i < 6; $i++) {
+                $blocks[] = BlockMaker::block("w$i", 40 + $i * 200, -120 - 7 * $i, 100 + 4 * $i, 370, [null, 6, null, 6], 12);
+            }
+            $plan = RoofJob::plan($blocks, $profile);
+            self::assertGreaterThan(400, count($plan->panels));
+            self::assertGreaterThanOrEqual($plan->pairing->bound * 0.99, $plan->pairing->saved());
+            self::assertLessThanOrEqual($plan->pairing->bound + 1e-6, $plan->pairing->saved());
+        }
+    }
+
+    public function test_a_panel_cut_alike_at_both_ends_shares_a_sheet_with_its_like(): void
+    {
+        // Hip above and valley below: parallelograms, whose two slopes are equal but for noise.
+        $hip = sqrt(1.25);
+        foreach ([0.0, 1e-13, -1e-13] as $noise) {
+            $outline = Polygon::of([new Point(0, 0), new Point(320, 320 * $hip), new Point(320, 320 * $hip + 100 + $noise), new Point(0, 100)]);
+            $plane = new Plane('P1', 'Plane', $outline, [EdgeKind::Valley, EdgeKind::Rake, EdgeKind::Hip, EdgeKind::Rake], [], 6.0);
+            $plan = (new Planner)->plan(JobMaker::of([$plane], layouts: ['P1' => new LayoutChoice(SchoolKind::OneEnd, true)]));
+            self::assertGreaterThanOrEqual(8, count($plan->pairing->pairs), 'all but the two beside the rakes');
+        }
     }
 
     public function test_ripped_notched_and_square_panels_share_no_sheet(): void
