@@ -105,10 +105,27 @@ final readonly class Polygon
 
     public function bounds(): Bounds
     {
-        $u = array_map(static fn (Point $p): float => $p->u, $this->corners);
-        $v = array_map(static fn (Point $p): float => $p->v, $this->corners);
+        $left = $bottom = INF;
+        $right = $top = -INF;
+        foreach ($this->corners as $corner) {
+            $left = $corner->u < $left ? $corner->u : $left;
+            $right = $corner->u > $right ? $corner->u : $right;
+            $bottom = $corner->v < $bottom ? $corner->v : $bottom;
+            $top = $corner->v > $top ? $corner->v : $top;
+        }
 
-        return new Bounds(min($u ?: [0.0]), min($v ?: [0.0]), max($u ?: [0.0]), max($v ?: [0.0]));
+        return $this->corners === [] ? new Bounds(0.0, 0.0, 0.0, 0.0) : new Bounds($left, $bottom, $right, $top);
+    }
+
+    /** The least u of its corners. */
+    public function left(): float
+    {
+        return min(array_column($this->corners, 'u'));
+    }
+
+    public function right(): float
+    {
+        return max(array_column($this->corners, 'u'));
     }
 
     /** The same outline seen from behind: u turned round, still counter-clockwise. */

@@ -88,6 +88,21 @@ final readonly class Region
         return true;
     }
 
+    /** Whether a point lies on one of its sides, to a thousandth of an inch. */
+    public function isNear(Point $point): bool
+    {
+        foreach ($this->loops() as $loop) {
+            foreach ($loop->corners as $i => $from) {
+                $to = $loop->corner($i + 1);
+                if ($point->u > min($from->u, $to->u) - Tolerance::SAME_CUT && $point->u < max($from->u, $to->u) + Tolerance::SAME_CUT && $point->distanceToLine($from, $to) < Tolerance::SAME_CUT) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** Some point well inside and in no hole: the middle of the widest stretch on a level between two corners. */
     public function insidePoint(): Point
     {

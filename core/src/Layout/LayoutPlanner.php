@@ -18,11 +18,9 @@ final readonly class LayoutPlanner
     {
     }
 
-    /** u of a module line of the face by this choice, its nudge included; inches. */
-    public function moduleLine(Face $face, LayoutChoice $choice): float
+    /** u of a module line by this choice on a face whose metal spans so much, its nudge included; inches. */
+    public function moduleLine(Span $span, LayoutChoice $choice): float
     {
-        $span = MovedFace::metal($face, $this->profile, $this->vented, $this->rules)->span();
-
         return $this->school($choice, $span)->moduleLine($span, $this->profile->cover) + $choice->nudge;
     }
 

@@ -10,7 +10,6 @@ use Imbrex\Core\Geometry\EdgeMover;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Geometry\Untangler;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
@@ -39,21 +38,17 @@ final readonly class MovedFace
         $blank = self::moved($loops, 1.0);
         $metal = self::moved($loops, 0.0);
 
-        return self::holds($blank->regions, $metal->regions) ? $blank : new self((new Untangler)->untangle([...self::loops($blank->regions), ...self::loops($metal->regions)]), $blank->sides);
+        return $blank->covers($metal) ? $blank : new self((new Untangler)->untangle([...self::loops($blank->regions), ...self::loops($metal->regions)]), $blank->sides);
     }
 
     /**
-     * Whether what is cut from covers what is covered. Where sides a few inches long are pushed past each other it may
-     * not; then both together are cut.
-     *
-     * @param  list<Region>  $blank
-     * @param  list<Region>  $metal
+     * Whether this covers all of another, which it may not where sides a few inches long are pushed past each other.
      */
-    private static function holds(array $blank, array $metal): bool
+    private function covers(self $other): bool
     {
-        foreach ($metal as $region) {
+        foreach ($other->regions as $region) {
             foreach ($region->outline->corners as $corner) {
-                if (! self::isOn($corner, $blank)) {
+                if (! $this->holds($corner)) {
                     return false;
                 }
             }
@@ -62,17 +57,12 @@ final readonly class MovedFace
         return true;
     }
 
-    /** @param  list<Region>  $regions */
-    private static function isOn(Point $point, array $regions): bool
+    /** Whether a point lies in it, or at its end to a thousandth of an inch. */
+    public function holds(Point $point): bool
     {
-        foreach ($regions as $region) {
-            if ($region->outline->contains($point)) {
+        foreach ($this->regions as $region) {
+            if ($region->contains($point) || $region->isNear($point)) {
                 return true;
-            }
-            foreach ($region->outline->corners as $i => $corner) {
-                if ($point->distanceToLine($corner, $region->outline->corner($i + 1)) < Tolerance::SAME_CUT) {
-                    return true;
-                }
             }
         }
 

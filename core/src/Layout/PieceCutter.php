@@ -52,20 +52,27 @@ final class PieceCutter
     }
 
     /**
-     * Places across the face where what a strip takes changes its course: u of every corner metal covers or is cut from.
+     * Places across the face where what a strip takes may change its course, as u of its left module line: where a module
+     * line passes a corner of the metal, or a module line or an edge of the sheet one of what is cut from.
      *
-     * @return list<float>
+     * @return list<float> from the left
      */
-    public function corners(): array
+    public function breaks(): array
     {
-        $corners = $this->corners;
+        $breaks = [];
         foreach ($this->metal->regions as $region) {
             foreach ($region->loops() as $loop) {
-                array_push($corners, ...array_column($loop->corners, 'u'));
+                foreach ($loop->corners as $corner) {
+                    array_push($breaks, $corner->u, $corner->u - $this->profile->cover);
+                }
             }
         }
+        foreach ($this->corners as $u) {
+            array_push($breaks, $u, $u + $this->profile->leftMetal, $u - $this->profile->cover, $u - $this->profile->cover - $this->profile->rightMetal);
+        }
+        sort($breaks);
 
-        return $corners;
+        return $breaks;
     }
 
     /** What the face is cut from, where a strip of it is simply what lies under its sheet: convex, with square rakes if any; else null. */
@@ -100,8 +107,14 @@ final class PieceCutter
         return array_map(fn (Region $metal): StripPiece => $this->piece($metal, $left), $this->metalOf($left));
     }
 
+    /** @return list<float> lengths of the sheets of a strip, inches */
+    public function lengths(float $left): array
+    {
+        return array_map(fn (Region $metal): float => $this->flat($metal, $left, $this->profile->leftMetal, $this->profile->rightMetal)->outline->bounds()->height(), $this->metalOf($left));
+    }
+
     /** @return list<Region> what the pieces of a strip cover, from the eave up */
-    public function metalOf(float $left): array
+    private function metalOf(float $left): array
     {
         $right = $left + $this->profile->cover;
         $pieces = [];
@@ -153,11 +166,36 @@ final class PieceCutter
         $bounds = $flat->outline->bounds();
         foreach ($this->corners as $u) {
             if ($u > $bounds->left + Tolerance::ON_LINE && $u < $bounds->right - Tolerance::ON_LINE) {
-                return $this->withinFace($metal, $flat, $bounds->left, $bounds->right);
+                return $this->isWithinFace($flat) ? $flat : $this->withinFace($metal, $flat, $bounds->left, $bounds->right);
             }
         }
 
         return $flat;
+    }
+
+    /** Whether every corner lies in what the face is cut from, and no corner of that in it. */
+    private function isWithinFace(Region $flat): bool
+    {
+        foreach ($flat->loops() as $loop) {
+            foreach ($loop->corners as $corner) {
+                if (! $this->blank->holds($corner)) {
+                    return false;
+                }
+            }
+        }
+        $bounds = $flat->outline->bounds();
+        foreach ($this->blank->regions as $region) {
+            foreach ($region->loops() as $loop) {
+                foreach ($loop->corners as $corner) {
+                    $mayLie = $corner->u > $bounds->left && $corner->u < $bounds->right && $corner->v > $bounds->bottom && $corner->v < $bounds->top;
+                    if ($mayLie && $flat->contains($corner) && ! $flat->isNear($corner)) {
+                        return false;
+                    }
+                }
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -15,12 +15,8 @@ final readonly class CutStrip implements StripTakes
 
     public function at(float $u): Taken
     {
-        $inches = 0.0;
-        $pieces = $this->pieces->pieces($u);
-        foreach ($pieces as $piece) {
-            $inches += $piece->sheet->outline->bounds()->height();
-        }
+        $lengths = $this->pieces->lengths($u);
 
-        return new Taken(count($pieces), $inches);
+        return new Taken(count($lengths), array_sum($lengths));
     }
 }

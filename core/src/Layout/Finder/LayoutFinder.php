@@ -138,7 +138,7 @@ final class LayoutFinder
                 default => 'chosen',
             };
             if ($choice !== null && $decided[$i] !== 'found') {
-                $fixed[$i] = $this->planner->moduleLine($face, $choice);
+                $fixed[$i] = $this->planner->moduleLine($this->costsOf($group)[$i]->span, $choice);
             }
         }
         $found = $this->search($group)->best($fixed);

@@ -18,11 +18,17 @@ final class MetalCurve
     /** Places nearer (in) to each other are one, and there counts what is cut right there. */
     private const ONE_PLACE = Tolerance::ON_LINE;
 
+    /** So far (in) from a place one looks for what holds beside it. */
+    private const BESIDE = 3.0 * self::ONE_PLACE;
+
+    /** A stretch that strays less (in) from a straight line is one. */
+    private const EVEN = 5e-4;
+
     /** A stretch (in) shorter than this is not looked into. */
-    private const LEAST_STRETCH = 1e-3;
+    private const LEAST_STRETCH = 1e-2;
 
     /** Straight parts of one stretch are told apart no deeper than this. */
-    private const DEEPEST = 6;
+    private const DEEPEST = 8;
 
     /** @var list<float> places, 0 to under one cover, where the course changes */
     private array $places = [];
@@ -38,7 +44,7 @@ final class MetalCurve
     public function __construct(PieceCutter $pieces, Profile $profile)
     {
         $this->cover = $profile->cover;
-        $this->fold($this->course($this->strip($pieces, $profile), $this->breaks($pieces, $profile)));
+        $this->fold($this->course($this->strip($pieces, $profile), $this->apart($pieces->breaks())));
     }
 
     /** When a module line runs through u, inches. */
@@ -78,14 +84,12 @@ final class MetalCurve
         return new SimpleStrip($blank, $pieces->metal->span(), $profile->cover, $profile->leftMetal, $profile->rightMetal, $open['left'], $open['right']);
     }
 
-    /** @return list<float> u of a strip's left module line where its course may change */
-    private function breaks(PieceCutter $pieces, Profile $profile): array
+    /**
+     * @param  list<float>  $breaks  from the left
+     * @return list<float> less those that are one with the one before
+     */
+    private function apart(array $breaks): array
     {
-        $breaks = [];
-        foreach ($pieces->corners() as $u) {
-            array_push($breaks, $u, $u - $this->cover, $u + $profile->leftMetal, $u - $this->cover - $profile->rightMetal);
-        }
-        sort($breaks);
         $kept = [];
         foreach ($breaks as $u) {
             if ($kept === [] || $u - $kept[count($kept) - 1] > self::ONE_PLACE) {
@@ -124,35 +128,47 @@ final class MetalCurve
     }
 
     /**
-     * Looks into a stretch, and parts it where its course bends.
+     * Looks into a stretch at its ends and twice between, and parts it where it bends.
      *
      * @param  list<array{float, int, float, float}>  $stretches  gathers where each begins, its pieces, inches there, slope
      */
     private function stretch(StripTakes $strip, float $from, float $to, int $deeper, array &$stretches): void
     {
-        $step = ($to - $from) / 8.0;
-        $looks = array_map(static fn (int $k): Taken => $strip->at($from + $k * $step), [1, 4, 7]);
-        $slope = ($looks[2]->inches - $looks[0]->inches) / (6.0 * $step);
-        $off = abs($looks[1]->inches - ($looks[0]->inches + $looks[2]->inches) / 2.0);
-        $even = $looks[0]->pieces === $looks[2]->pieces && $off < Tolerance::LENGTH * 10.0;
-        if ($even || $deeper === 0 || $to - $from < self::LEAST_STRETCH) {
-            $stretches[] = [$from, $looks[0]->pieces, $looks[0]->inches - $step * $slope, $slope];
+        [$low, $high] = [$from + self::BESIDE, $to - self::BESIDE];
+        $first = $strip->at($low);
+        $last = $high > $low ? $strip->at($high) : $first;
+        $slope = $high > $low ? ($last->inches - $first->inches) / ($high - $low) : 0.0;
+        if ($deeper === 0 || $to - $from < self::LEAST_STRETCH || ($first->pieces === $last->pieces && $this->isEven($strip, $low, $high, $first->inches, $slope))) {
+            $stretches[] = [$from, $first->pieces, $first->inches - self::BESIDE * $slope, $slope];
 
             return;
         }
-        $bend = $this->bend($strip, $from, $to, $step / 8.0);
+        $bend = $this->bend($strip, $low, $high, $first->inches, $last->inches);
         $this->stretch($strip, $from, $bend, $deeper - 1, $stretches);
         $this->stretch($strip, $bend, $to, $deeper - 1, $stretches);
     }
 
-    /** Where the straight lines from both ends of a stretch meet; its middle where they do not. */
-    private function bend(StripTakes $strip, float $from, float $to, float $step): float
+    private function isEven(StripTakes $strip, float $low, float $high, float $inches, float $slope): bool
     {
-        $at = array_map(static fn (float $u): float => $strip->at($u)->inches, [$from + $step, $from + 2 * $step, $to - 2 * $step, $to - $step]);
-        [$first, $last] = [($at[1] - $at[0]) / $step, ($at[3] - $at[2]) / $step];
-        $bend = abs($first - $last) < 1e-9 ? $from : ($at[3] - $last * ($to - $step) - $at[0] + $first * ($from + $step)) / ($first - $last);
+        foreach ([1.0 / 3.0, 2.0 / 3.0] as $share) {
+            $off = $share * ($high - $low);
+            if (abs($strip->at($low + $off)->inches - $inches - $off * $slope) > self::EVEN) {
+                return false;
+            }
+        }
 
-        return $bend > $from + $step / 8.0 && $bend < $to - $step / 8.0 ? $bend : ($from + $to) / 2.0;
+        return true;
+    }
+
+    /** Where the straight lines a stretch begins and ends with meet; its middle where they do not. */
+    private function bend(StripTakes $strip, float $low, float $high, float $atLow, float $atHigh): float
+    {
+        $step = ($high - $low) / 16.0;
+        $first = ($strip->at($low + $step)->inches - $atLow) / $step;
+        $last = ($atHigh - $strip->at($high - $step)->inches) / $step;
+        $bend = abs($last - $first) < Tolerance::LENGTH ? $low : $high - ($atHigh - $atLow - $first * ($high - $low)) / ($last - $first);
+
+        return $bend > $low + 2.0 * self::BESIDE && $bend < $high - 2.0 * self::BESIDE ? $bend : ($low + $high) / 2.0;
     }
 
     /**
@@ -190,13 +206,14 @@ final class MetalCurve
             $inches += ($place - $at) * $slope;
             [$at, $there] = [$place, [$pieces, $inches]];
             for (; $i < $n && $steps[$i][0] - $place <= self::ONE_PLACE; $i++) {
-                [, $now, $then] = $steps[$i];
+                [$own, $now, $then] = $steps[$i];
                 [$there[0], $there[1]] = [$there[0] + $now[0], $there[1] + $now[1]];
-                [$pieces, $inches, $slope] = [$pieces + $then[0], $inches + $then[1], $slope + $then[2]];
+                $inches += ($own - $at) * $slope;
+                [$at, $pieces, $inches, $slope] = [$own, $pieces + $then[0], $inches + $then[1], $slope + $then[2]];
             }
             $this->places[] = $place;
             $this->there[] = new Taken($there[0], $there[1]);
-            $this->course[] = [$pieces, $inches, $slope];
+            $this->course[] = [$pieces, $inches - ($at - $place) * $slope, $slope];
         }
     }
 
