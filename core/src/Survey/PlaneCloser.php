@@ -33,9 +33,8 @@ final readonly class PlaneCloser
         $fitted = $fit->fit($deciding, $start);
         $squareness = $plane->shape === ShapeKind::Rectangle ? $this->squareness($fitted, $adoptions) : null;
         // A rectangle that leans less than the trims hide is laid out as one; every other shape is as it was measured.
-        $shape = $plane->shape === ShapeKind::Rectangle && ($squareness === null || $squareness->hidden)
-            ? $start
-            : $this->raisedToReadings($fitted, $deciding);
+        $shape = $plane->shape === ShapeKind::Rectangle && ($squareness === null || $squareness->hidden) ? $start : $fitted;
+        $shape = $shape->raised(max(0.0, ...array_map($shape->raiseFor(...), $deciding)));
         $misses = $this->misses($given ?? $fitted, $readings);
 
         return new ClosedPlane(
@@ -92,19 +91,6 @@ final readonly class PlaneCloser
             $ridgeRise,
             max(abs($leftOut), abs($rightOut), abs($ridgeRise)) <= $limit + Tolerance::LENGTH,
         );
-    }
-
-    /** @param  list<Reading>  $deciding */
-    private function raisedToReadings(PlaneShape $shape, array $deciding): PlaneShape
-    {
-        $short = 0.0;
-        foreach ($deciding as $reading) {
-            if ($reading->quantity === Quantity::EaveToRidge) {
-                $short = max($short, $reading->value - $shape->heightAt($reading->at));
-            }
-        }
-
-        return $shape->raised($short);
     }
 
     /**

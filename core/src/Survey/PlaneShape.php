@@ -86,16 +86,35 @@ final readonly class PlaneShape
         return $left->v + ($at * $this->eave() - $left->u) / $run * ($right->v - $left->v);
     }
 
+    /**
+     * How far the high corners would have to be lifted so that nothing taped up the slope is longer than the plane;
+     * inches, 0 where nothing is, nor for what was not taped up the slope.
+     */
+    public function raiseFor(Reading $reading): float
+    {
+        $isRake = $reading->quantity === Quantity::LeftRake || $reading->quantity === Quantity::RightRake;
+        $runsUp = match (true) {
+            $reading->quantity === Quantity::EaveToRidge => true,
+            $isRake => $this->kind === ShapeKind::Rectangle,
+            default => $reading->quantity === Quantity::Up && $this->isHigh((int) $reading->corner),
+        };
+
+        return $runsUp ? max(0.0, $reading->value - (float) $this->length($reading)) : 0.0;
+    }
+
     /** The high corners lifted so far that the top is nowhere below a reading taken there: a long panel is cut, a short one scrapped. */
     public function raised(float $inches): self
     {
-        $top = $this->outline()->bounds()->top;
         $corners = [];
         foreach ($this->corners as $number => $corner) {
-            $isHigh = $this->kind->runsByCorner() ? abs($corner->v - $top) < self::SHORTEST_RIDGE : $number > 1;
-            $corners[] = $isHigh ? new Point($corner->u, $corner->v + $inches) : $corner;
+            $corners[] = $this->isHigh($number) ? new Point($corner->u, $corner->v + $inches) : $corner;
         }
 
         return new self($this->kind, $corners);
+    }
+
+    private function isHigh(int $corner): bool
+    {
+        return $this->kind->runsByCorner() ? abs($this->corner($corner)->v - $this->outline()->bounds()->top) < self::SHORTEST_RIDGE : $corner > 1;
     }
 }

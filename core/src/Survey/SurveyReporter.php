@@ -39,7 +39,7 @@ final readonly class SurveyReporter
                 $next[] = $adoption->name();
             }
         }
-        array_push($findings, ...$this->closure($plane, $closed), ...$this->deck($plane));
+        array_push($findings, ...$this->rakes($plane, $adoptions), ...$this->closure($plane, $closed), ...$this->deck($plane));
         if ($closed->culprit !== null) {
             $next[] = $closed->culprit->name();
         }
@@ -101,6 +101,28 @@ final readonly class SurveyReporter
                     'miss' => Length::ofInches(abs($comparison->miss)),
                     'percent' => round(abs($comparison->miss) / max(1.0, abs($adoption->value)) * 100.0, 1),
                     'side' => $comparison->miss > 0 ? 'over' : 'under',
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * Rakes longer than the middle: panels are ordered by the longest, and it is worth another look.
+     *
+     * @param  array<string, Adoption>  $adoptions
+     * @return list<Finding>
+     */
+    private function rakes(Plane $plane, array $adoptions): array
+    {
+        $middle = $adoptions[Quantity::EaveToRidge->value] ?? null;
+        $findings = [];
+        foreach ($plane->shape === ShapeKind::Rectangle && $middle !== null ? [Quantity::LeftRake, Quantity::RightRake] : [] as $rake) {
+            $longest = max([0.0, ...array_map(static fn (Reading $r): float => $r->value, ($adoptions[$rake->value] ?? null)?->deciding() ?? [])]);
+            if ($longest - $middle->value > $this->rules->number('survey.spread') + Tolerance::LENGTH) {
+                $findings[] = Finding::settle('survey.rake-longer', $plane->id, [
+                    ...$this->named($plane, $rake->value), 'value' => Length::ofInches($longest), 'over' => Length::ofInches($longest - $middle->value),
                 ]);
             }
         }

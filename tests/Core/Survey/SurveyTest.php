@@ -34,6 +34,23 @@ final class SurveyTest extends TestCase
         self::assertSame([true, true, true], array_map(static fn ($c): bool => $c->agrees, $adopted->comparisons));
     }
 
+    public function test_no_taped_length_is_longer_than_what_is_ordered(): void
+    {
+        foreach ([[216.5, 215.0], [215.0, 219.0], [216.5, 219.0], [214.0, 213.5]] as [$left, $right]) {
+            $readings = [self::tape(Quantity::Eave, 500), self::tape(Quantity::EaveToRidge, 215), self::tape(Quantity::LeftRake, $left), self::tape(Quantity::RightRake, $right)];
+            $longest = max(215.0, $left, $right);
+            $survey = self::survey($readings);
+            self::assertEqualsWithDelta($longest, $survey->outline?->bounds()->height(), 1e-9);
+            $plan = (new Planner)->plan(JobMaker::measured([...$readings, self::tape(Quantity::Pitch, 4)]));
+            foreach ($plan->panels as $panel) {
+                // An inch past the eave and an inch of hem.
+                self::assertEqualsWithDelta($longest + 2.0, $panel->long, 1e-9);
+            }
+            $longer = array_values(array_filter($survey->findings, static fn (Finding $f): bool => $f->code === 'survey.rake-longer'));
+            self::assertCount((int) ($left > 215.25) + (int) ($right > 215.25), $longer);
+        }
+    }
+
     public function test_a_wheel_is_kept_and_not_used(): void
     {
         $wheel = new Reading('w', Quantity::EaveToRidge, 224.0, Source::Wheel);
@@ -127,7 +144,8 @@ final class SurveyTest extends TestCase
         self::assertEqualsWithDelta(1.0, $survey->squareness->left, 0.01);
         self::assertEqualsWithDelta(1.0, $survey->squareness->right, 0.01);
         self::assertTrue($survey->squareness->hidden);
-        self::assertEqualsWithDelta(480 * 216, $survey->outline?->area(), 1e-6);
+        // Its rakes were taped along the lean, a hair longer: nothing taped is longer than what is ordered.
+        self::assertEqualsWithDelta(480 * hypot(216, 1), $survey->outline?->area(), 1e-6);
 
         // 3 in: beyond them, so the end panels are cut tapered.
         $survey = self::survey(self::leaning(480, 216, 3.0));
