@@ -93,8 +93,10 @@ final readonly class CutsSlice
             'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
             'hookedRight' => $card->hookedRight,
             'fromHead' => $card->fromHead,
-            'sides' => $card->sides(),
-            'edgeLengths' => [$card->edgeLength(true), $card->edgeLength(false)],
+            'lengths' => $card->lengths === null ? null : [
+                'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between,
+            ],
+            'stretches' => ['left' => $card->stretches(true), 'right' => $card->stretches(false)],
         ];
     }
 }

@@ -31,10 +31,11 @@ final readonly class PiecesCsv
                 continue;
             }
             $card = $cards->card($face, $panel);
-            $sides = $card->sides();
+            // A piece that is not made from two lengths has the one it is cut from.
+            [$long, $short, $between] = $card->lengths === null ? [$card->length, null, null] : [$card->lengths->long(), $card->lengths->short(), $card->lengths->between];
             fputcsv($out, [
                 $face->name, $panel->strip->laid, $panel->id, $card->fromHead ? 'T' : 'B',
-                round($sides['long'], 4), round($sides['short'], 4), round($sides['between'], 4), $tape->print($sides['long']), $tape->print($sides['short']),
+                round($long, 4), $short === null ? '' : round($short, 4), $between === null ? '' : round($between, 4), $tape->print($long), $short === null ? '' : $tape->print($short),
                 $panel->rip === null ? '' : round($panel->rip, 4), $tape->print($this->ordered($plan, $panel), Rounding::Up),
                 $plan->pairing->of($panel->id)?->partner($panel->id) ?? '', $panel->corrections === [] ? '' : 'yes', isset($plan->job->cut[$panel->id]) ? 'yes' : '',
             ], ',', '"', '');

@@ -98,7 +98,7 @@ final class CuttingTest extends FeatureTestCase
         $slice = fn (string $piece): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=$piece")->assertOk()->json();
         $pieces = array_values(array_filter(array_column($slice('hall.S-1')['panels'], 'id'), fn (string $id): bool => str_starts_with($id, 'hall.S-') && in_array(self::VALLEY, array_column($slice($id)['card']['edges'], 'id'), true)));
         [$trial, $next] = [$pieces[2], $pieces[3]];
-        $before = $slice($next)['card']['back']['sides'];
+        $before = $slice($next)['card']['back']['lengths'];
         $fitted = [...$document, 'cutting' => [
             'corrections' => [['id' => 'c1', 'face' => 'hall.S', 'edge' => self::VALLEY, 'panel' => $trial, 'side' => 'long', 'toward' => 'downhill', 'amount' => 0.125, 'before' => [$trial]]],
             'cut' => [['panel' => $trial, 'long' => 1, 'short' => 1]],
@@ -106,14 +106,14 @@ final class CuttingTest extends FeatureTestCase
         $this->save($user, $job, $fitted, 1)->assertOk();
         $after = $slice($next);
 
-        self::assertEqualsWithDelta($before['long'] + 0.125, $after['card']['back']['sides']['long'], 0.004);
+        self::assertEqualsWithDelta($before['long'] + 0.125, $after['card']['back']['lengths']['long'], 0.004);
         self::assertSame(['c1'], array_column($after['card']['corrections'], 'id'));
         self::assertSame([], $slice($trial)['card']['corrections']);
         self::assertContains('cut.cut-otherwise', array_column($after['findings'], 'code'), 'cut by another card than it has');
         $told = $this->getJson("/api/jobs/$job->id/revisions")->json('0.change.*.code');
         self::assertSame(['fit-added', 'panels-cut'], $told);
         $this->save($user, $job, $document, 2)->assertOk();
-        self::assertEqualsWithDelta($before, $slice($next)['card']['back']['sides'], 1e-9);
+        self::assertEqualsWithDelta($before, $slice($next)['card']['back']['lengths'], 1e-9);
     }
 
     public function test_pieces_as_csv_in_order_of_laying(): void

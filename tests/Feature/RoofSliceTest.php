@@ -71,7 +71,9 @@ final class RoofSliceTest extends FeatureTestCase
         $card = $this->slice($this->demo('boathouse'), 'cuts', 'wing.W-3')['card']['back'];
 
         self::assertTrue($card['fromHead']);
-        self::assertEqualsWithDelta(55.2402, $card['edgeLengths'][0], 1e-3);
+        // Inside to outside 16-1/4, on 6 in 12.
+        self::assertEqualsWithDelta(16.25 * sqrt(1.25), $card['lengths']['long'] - $card['lengths']['short'], 1e-3);
+        self::assertEqualsWithDelta(16.25, $card['lengths']['between'], 1e-3);
         self::assertContains('valley-hem', array_column($card['marks'], 'name'));
         $pdf = (string) $this->get('/api/jobs/'.$this->demo('boathouse')->id.'/cut-cards.pdf')->assertOk()->getContent();
         self::assertStringStartsWith('%PDF', $pdf);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Tolerance;
 
 /**
  * How one piece is marked out. Frame: x across the sheet from its left edge in this view, y up from B, the eave
@@ -37,6 +38,31 @@ final readonly class CutCard
         public array $corrections = [],
         public ?TwoLengths $lengths = null,
     ) {
+    }
+
+    /** @return list<array{float, float}> where metal runs along its left or right edge in this view: from and to, up from B */
+    public function stretches(bool $left): array
+    {
+        $x = $left ? 0.0 : $this->width;
+        $stretches = [];
+        foreach ($this->outline->corners as $i => $from) {
+            $to = $this->outline->corner($i + 1);
+            if (abs($from->u - $x) < Tolerance::SAME_CUT && abs($to->u - $x) < Tolerance::SAME_CUT) {
+                $stretches[] = [min($from->v, $to->v), max($from->v, $to->v)];
+            }
+        }
+        sort($stretches);
+        $joined = [];
+        foreach ($stretches as $stretch) {
+            $last = $joined === [] ? null : $joined[count($joined) - 1];
+            if ($last !== null && $stretch[0] - $last[1] < Tolerance::SAME_CUT) {
+                $stretch = [$last[0], $stretch[1]];
+                array_pop($joined);
+            }
+            $joined[] = $stretch;
+        }
+
+        return $joined;
     }
 
     /** The same card seen from the other side; flipping twice is the identity. */

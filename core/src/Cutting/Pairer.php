@@ -92,7 +92,7 @@ final readonly class Pairer
         $auction = new Auction($lower, $upper, $worth);
         $has = $auction->run($step * $this->usual($worth));
 
-        return [array_map(null, array_keys($has), array_values($has)), $auction->bound()];
+        return [array_map(static fn (int $bidder, int $good): array => [$bidder, $good], array_keys($has), $has), $auction->bound()];
     }
 
     /** @return array{list<array{int, int}>, float} */
@@ -134,7 +134,10 @@ final readonly class Pairer
      */
     private function usual(array $worth): float
     {
-        $most = array_map(max(...), array_values(array_filter($worth, static fn (array $row): bool => $row !== [])));
+        $most = [];
+        foreach ($worth as $row) {
+            $most[] = max([0.0, ...$row]);
+        }
 
         return array_sum($most) / max(1, count($most));
     }

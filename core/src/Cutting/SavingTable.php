@@ -22,7 +22,7 @@ final class SavingTable
     /** @var array<string, float|null> by two shapes: how far above the lower blank's top the upper one begins, mostly less than 0; null where the cuts do not match */
     private array $gaps = [];
 
-    /** @var list<int> kind of each blank */
+    /** @var array<int, int> kind of each blank */
     private array $kindOf = [];
 
     /**
@@ -105,7 +105,7 @@ final class SavingTable
         return $one === $other ? 0.0 : max($this->saved[$a][$b] ?? 0.0, $this->saved[$b][$a] ?? 0.0);
     }
 
-    /** The two in order: the lower first. @return array{int, int} */
+    /** @return array{int, int} the two in order, the lower first */
     public function inOrder(int $one, int $other): array
     {
         [$a, $b] = [$this->kindOf[$one], $this->kindOf[$other]];

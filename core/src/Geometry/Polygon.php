@@ -120,12 +120,12 @@ final readonly class Polygon
     /** The least u of its corners. */
     public function left(): float
     {
-        return min(array_column($this->corners, 'u'));
+        return min(INF, ...array_column($this->corners, 'u'));
     }
 
     public function right(): float
     {
-        return max(array_column($this->corners, 'u'));
+        return max(-INF, ...array_column($this->corners, 'u'));
     }
 
     /** The same outline seen from behind: u turned round, still counter-clockwise. */
@@ -285,7 +285,7 @@ final readonly class Polygon
             }
         }
 
-        return new self($kept, array_values($tags));
+        return new self($kept, $tags);
     }
 
     /** Whether the nearer of two neighbours lies on the line from a corner to the farther one. */

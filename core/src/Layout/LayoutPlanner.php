@@ -86,20 +86,19 @@ final readonly class LayoutPlanner
     private function strips(Span $span, float $moduleLine): array
     {
         $grid = StripGrid::over($span, $this->profile->cover, $moduleLine);
-        $strips = [];
-        for ($i = 0; $i < $grid->count; $i++) {
-            $left = $grid->start + $i * $grid->cover;
-            $strips[] = new Strip(
-                $i + 1,
-                $this->profile->hand->runsLeftToRight() ? $i + 1 : $grid->count - $i,
+
+        return array_map(function (int $position) use ($grid, $span): Strip {
+            $left = $grid->start + ($position - 1) * $grid->cover;
+
+            return new Strip(
+                $position,
+                $this->profile->hand->runsLeftToRight() ? $position : $grid->count + 1 - $position,
                 $left,
                 $grid->cover,
                 max($left, $span->left),
                 min($left + $grid->cover, $span->right),
             );
-        }
-
-        return $strips;
+        }, range(1, $grid->count));
     }
 
     /** @return list<Finding> */

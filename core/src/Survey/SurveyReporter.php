@@ -118,7 +118,10 @@ final readonly class SurveyReporter
     {
         $middle = $adoptions[Quantity::EaveToRidge->value] ?? null;
         $findings = [];
-        foreach ($plane->shape === ShapeKind::Rectangle && $middle !== null ? [Quantity::LeftRake, Quantity::RightRake] : [] as $rake) {
+        if ($plane->shape !== ShapeKind::Rectangle || $middle === null) {
+            return [];
+        }
+        foreach ([Quantity::LeftRake, Quantity::RightRake] as $rake) {
             $longest = max([0.0, ...array_map(static fn (Reading $r): float => $r->value, ($adoptions[$rake->value] ?? null)?->deciding() ?? [])]);
             if ($longest - $middle->value > $this->rules->number('survey.spread') + Tolerance::LENGTH) {
                 $findings[] = Finding::settle('survey.rake-longer', $plane->id, [

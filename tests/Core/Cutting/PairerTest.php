@@ -21,8 +21,8 @@ use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Roof\BlockMaker;
 use Tests\Core\JobMaker;
+use Tests\Core\Roof\BlockMaker;
 use Tests\Core\RoofJob;
 
 /** One sheet, two panels. */

@@ -101,6 +101,7 @@ final class RandomRoof
 
     /**
      * @template T
+     *
      * @param  non-empty-list<T>  $of
      * @return T
      */

@@ -95,7 +95,7 @@ final class FaceCost
     /** Less than this no module line can bring it to: between two places what it costs grows or falls evenly. */
     public function floor(): float
     {
-        return $this->floor ??= min(array_map($this->total(...), $this->places()));
+        return $this->floor ??= min(INF, ...array_map($this->total(...), $this->places()));
     }
 
     /**

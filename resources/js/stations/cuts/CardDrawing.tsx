@@ -45,10 +45,6 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
     const path = [view.outline, ...view.holes].map((loop) => `M${loop.map((corner) => at(corner).map((n) => n.toFixed(1)).join(',')).join(' L')} Z`).join(' ');
     const [mid, brk] = [x0 + wide / 2, y0 + tall - (low + (tall - low - high) / 2)];
     const leftIsFemale = back ? false : true;
-    const sides = [0, view.width].map((x) => {
-        const on = view.outline.filter((corner) => Math.abs(corner[0] - x) < 1e-3).map((corner) => corner[1]);
-        return on.length === 0 ? [0, view.length] : [Math.min(...on), Math.max(...on)];
-    });
     return (
         <div className="drawing" ref={box} style={{ flex: '2 1 340px', minHeight: 380 }}>
             <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: view.panel })}>
@@ -63,7 +59,9 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ink)" strokeWidth="1.1" />}
                 <Letter view={view} up={1} at={at} room={high} text={t('card.top')} />
                 <Letter view={view} up={-1} at={at} room={low} text={t('card.bottom')} />
-                {sides.map(([from, to], i) => view.edgeLengths[i] > 1e-3 && <Side key={i} x={i === 0 ? x0 - 30 : x0 + wide + 30} y1={at([0, to])[1]} y2={at([0, from])[1]} inches={view.edgeLengths[i]} anchor={i === 0 ? 'end' : 'start'} />)}
+                {(['left', 'right'] as const).flatMap((hand) => view.stretches[hand].map(([from, to]) => (
+                    <Side key={`${hand}${from}`} x={hand === 'left' ? x0 - 30 : x0 + wide + 30} y1={at([0, to])[1]} y2={at([0, from])[1]} inches={to - from} anchor={hand === 'left' ? 'end' : 'start'} />
+                )))}
                 <text x={mid} y={y0 + tall + 24} textAnchor="middle" fontSize="17" fontWeight="650">
                     <LenText inches={view.width} inchesOnly /> {t(panel.rip === null ? 'cuts.wide' : 'cuts.wide-cut')}
                 </text>

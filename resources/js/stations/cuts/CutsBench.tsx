@@ -36,8 +36,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
     const { edit, mayChange } = useJob();
     const { concealed, findings } = slice;
     const print = useJobTape();
-    const angled = view.sides.long - view.sides.short > 1 / 32;
-    const { long, short, between } = view.sides;
+    const two = view.lengths !== null && view.lengths.long - view.lengths.short > 1 / 32 ? view.lengths : null;
     const same = (a: CardMark['line'], b: CardMark['line']) => {
         const key = (line: CardMark['line']) => view.marks.filter((mark) => mark.line === line).map((mark) => `${mark.name} ${mark.distance.toFixed(4)}`).join();
         return key(a) === key(b);
@@ -53,7 +52,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                 {t('cuts.length')} <b style={{ fontSize: 22 }}><Len inches={panel.long} inchesOnly /></b> · {t('cuts.ordered-at')} <b><Len inches={panel.orderLength} inchesOnly round="up" /></b>
             </p>
             {panel.corrected && <p className="chalk-text" style={{ marginTop: 4 }}>{t('cuts.corrected')}</p>}
-            {angled && <p style={{ marginTop: 4 }}><Said text={t('cuts.long-short', { long: print(long, 'nearest', true), short: print(short, 'nearest', true), width: print(between, 'nearest', true) })} /></p>}
+            {two && <p style={{ marginTop: 4 }}><Said text={t('cuts.long-short', { long: print(two.long, 'nearest', true), short: print(two.short, 'nearest', true), width: print(two.between, 'nearest', true) })} /></p>}
             {lines.map((line) => (
                 <section key={line}>
                     <h3>{t(line === 'left' && bothEdges ? (view.fromHead ? 'cuts.both-edges-from-top' : 'cuts.both-edges') : line === 'across-foot' && bothEnds ? (view.hookedRight ? 'cuts.across-from-right' : 'cuts.across-from-left') : view.fromHead && !line.startsWith('across') ? `mark.line.${line}-from-top` : `mark.line.${line}`)}</h3>
