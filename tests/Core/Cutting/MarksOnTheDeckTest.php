@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cutting;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\CleatLine;
+use Imbrex\Core\Cutting\CleatLines;
+use Imbrex\Core\Cutting\Correction;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Job;
+use Imbrex\Core\Layout\RunningMark;
+use Imbrex\Core\Layout\RunningMarkKind;
+use Imbrex\Core\Layout\RunningMarks;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\SideFinder;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\RandomRoof;
+
+/** What is snapped on the deck and what first fits carry over, on random roofs: worked out again from the roof's own lines. */
+final class MarksOnTheDeckTest extends TestCase
+{
+    public function test_chalk_lines_run_along_their_valley_at_reveal_and_flange(): void
+    {
+        $seen = 0;
+        foreach (RandomRoof::several(160) as $random) {
+            $plan = (new Planner)->plan($random->job(false, false));
+            $system = $plan->job->system;
+            $cleats = new CleatLines($system->profile, false, $plan->job->rules, new SideFinder($plan->roof));
+            foreach ($plan->roof->faces as $face) {
+                $valleys = self::sidesOf($face, EdgeKind::Valley);
+                $lines = $cleats->on($face);
+                self::assertCount(count($valleys), $lines, "roof $random->number, $face->id: a line for each side of a valley");
+                foreach ($valleys as $i => [$from, $to]) {
+                    self::runsAlong($lines[$i], $from, $to, "roof $random->number, $face->id, side $i");
+                    $seen++;
+                }
+            }
+        }
+        self::assertGreaterThan(0, $seen);
+    }
+
+    private static function runsAlong(CleatLine $line, Point $from, Point $to, string $what): void
+    {
+        $length = $from->distanceTo($to);
+        $places = [];
+        foreach ([$line->from, $line->to] as $end) {
+            // Metal, and so the line, lies to the left of the valley's side.
+            $off = (($to->u - $from->u) * ($end->v - $from->v) - ($to->v - $from->v) * ($end->u - $from->u)) / $length;
+            self::assertEqualsWithDelta($line->offset, $off, 1e-6, $what);
+            $places[] = (($end->u - $from->u) * ($to->u - $from->u) + ($end->v - $from->v) * ($to->v - $from->v)) / $length;
+        }
+        self::assertSame($line->reveal + 1.5, $line->offset, $what);
+        // It begins and ends near where its valley does, and runs the same way.
+        self::assertEqualsWithDelta(0.0, $places[0], 6.0 * $line->offset, $what);
+        self::assertEqualsWithDelta($length, $places[1], 6.0 * $line->offset, $what);
+        self::assertTrue($length < 40.0 || $places[1] > $places[0], $what);
+    }
+
+    /** @return list<array{Point, Point}> */
+    private static function sidesOf(Face $face, EdgeKind $kind): array
+    {
+        $sides = [];
+        foreach ($face->region()->loops() as $loop => $outline) {
+            foreach ($face->edgesOfLoop($loop) as $side => $own) {
+                if ($own === $kind) {
+                    $sides[] = [$outline->corner($side), $outline->corner($side + 1)];
+                }
+            }
+        }
+
+        return $sides;
+    }
+
+    public function test_running_marks_rebuild_the_seams(): void
+    {
+        foreach (RandomRoof::several(160) as $random) {
+            $plan = (new Planner)->plan($random->job());
+            foreach ($plan->roof->faces as $face) {
+                $layout = $plan->layouts[$face->id];
+                $marks = new RunningMarks($plan->job->rules);
+                foreach (['eave' => $marks->alongEave($face, $layout), 'head' => $marks->alongHead($face, $layout)] as $where => $along) {
+                    $what = "roof $random->number, $face->id, $where";
+                    $marked = array_map(static fn (RunningMark $m): float => $layout->control + $m->distance, array_values(array_filter($along, static fn (RunningMark $m): bool => $m->kind !== RunningMarkKind::Rake)));
+                    foreach ($layout->seams as $seam) {
+                        $near = $marked === [] ? INF : min(array_map(static fn (float $u): float => abs($u - $seam), $marked));
+                        $reaches = self::reaches($face, $seam, $where === 'eave');
+                        // The control line is marked wherever it runs.
+                        if ($reaches !== null && abs($seam - $layout->control) > 1e-3) {
+                            self::assertSame($reaches, $near < 1e-6, "$what: seam at $seam");
+                        }
+                    }
+                    $distances = array_map(static fn (RunningMark $m): float => $m->distance, $along);
+                    $sorted = $distances;
+                    sort($sorted);
+                    self::assertSame($sorted, $distances, "$what: from left to right");
+                }
+            }
+        }
+    }
+
+    /** Whether a line up the slope at u meets the eave, or what lies at the head; null where it runs through a corner. */
+    private static function reaches(Face $face, float $u, bool $eave): ?bool
+    {
+        $kinds = $eave ? [EdgeKind::Eave] : [EdgeKind::Ridge, EdgeKind::Peak, EdgeKind::Headwall];
+        $reaches = false;
+        foreach ($kinds as $kind) {
+            foreach (self::outlineSides($face, $kind) as [$from, $to]) {
+                if (min(abs($from->u - $u), abs($to->u - $u)) < 1e-3) {
+                    return null;
+                }
+                $reaches = $reaches || ($from->u < $u) !== ($to->u < $u);
+            }
+        }
+
+        return $reaches;
+    }
+
+    /** @return list<array{Point, Point}> of the outline alone */
+    private static function outlineSides(Face $face, EdgeKind $kind): array
+    {
+        $sides = [];
+        foreach ($face->edges as $side => $own) {
+            if ($own === $kind) {
+                $sides[] = [$face->outline->corner($side), $face->outline->corner($side + 1)];
+            }
+        }
+
+        return $sides;
+    }
+
+    public function test_a_first_fit_gives_back_the_line_it_moved(): void
+    {
+        $seen = 0;
+        foreach (RandomRoof::several(120) as $random) {
+            $job = $random->job(true, false);
+            $before = (new Planner)->plan($job);
+            [$face, $edge, $trial] = self::angled($before) ?? [null, '', ''];
+            if ($face === null) {
+                continue;
+            }
+            [$long, $short] = [$random->between(-8, 8) / 16.0, $random->between(-8, 8) / 16.0];
+            $after = (new Planner)->plan(self::fitted($job, [new Correction('a', $face->id, $edge, $trial, true, $long, [$trial]), new Correction('b', $face->id, $edge, $trial, false, $short, [$trial])]));
+            foreach ($before->panelsOf($face->id) as $panel) {
+                $now = $after->panel($panel->id) ?? self::fail();
+                $what = "roof $random->number, $panel->id";
+                if ($panel->id === $trial || ! in_array($edge, (new Planner)->angledEdges($before, $face, $panel), true)) {
+                    self::assertEquals($panel->sheet, $now->sheet, "$what stays");
+
+                    continue;
+                }
+                $seen += self::isMoved($panel, $now->sheet, self::tags($before, $face, $edge), $long, $short, $what);
+                self::assertGreaterThanOrEqual($now->long - 1e-9, $now->orderLength, $what);
+                self::assertEqualsWithDelta($now->sheet->bounds()->height(), $now->long, 1e-9, $what);
+            }
+        }
+        self::assertGreaterThan(0, $seen);
+    }
+
+    /** @return array{Face, string, string}|null a face, an edge its panels are cut to at an angle, and a panel there */
+    private static function angled(Plan $plan): ?array
+    {
+        foreach ($plan->roof->faces as $face) {
+            foreach ($plan->panelsOf($face->id) as $panel) {
+                $edges = (new Planner)->angledEdges($plan, $face, $panel);
+                if ($edges !== []) {
+                    return [$face, $edges[0], $panel->id];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<Correction>  $corrections */
+    private static function fitted(Job $job, array $corrections): Job
+    {
+        return new Job($job->name, $job->units, $job->planes, $job->system, $job->layouts, $job->rules, $job->blocks, $job->checks, $job->openings, $corrections, $job->cut);
+    }
+
+    /** @return list<int> numbers of the face's sides at a roof edge */
+    private static function tags(Plan $plan, Face $face, string $edge): array
+    {
+        $finder = new SideFinder($plan->roof);
+        $tags = [];
+        $number = 0;
+        foreach ($face->region()->loops() as $loop => $outline) {
+            foreach (array_keys($outline->corners) as $side) {
+                if ($finder->edge($face, $loop, $side)?->id === $edge) {
+                    $tags[] = $number;
+                }
+                $number++;
+            }
+        }
+
+        return $tags;
+    }
+
+    /**
+     * Its sides at the edge run on the old line, moved along the rib by as much as was wanted at each end.
+     *
+     * @param  list<int>  $tags
+     */
+    private static function isMoved(Panel $was, Polygon $sheet, array $tags, float $long, float $short, string $what): int
+    {
+        $seen = 0;
+        foreach ($was->sheet->corners as $i => $from) {
+            $to = $was->sheet->corner($i + 1);
+            $run = $to->u - $from->u;
+            if (! in_array($was->sheet->tag($i), $tags, true) || abs($run) < 1e-3) {
+                continue;
+            }
+            // Of a foot the lower end is the longer, of a head the higher.
+            $fromIsLong = ($run > 0.0) === ($from->v < $to->v);
+            [$atFrom, $atTo] = $fromIsLong ? [$long, $short] : [$short, $long];
+            foreach ([$sheet->corner($i), $sheet->corner($i + 1)] as $corner) {
+                $share = ($corner->u - $from->u) / $run;
+                $line = $from->v + $atFrom + $share * ($to->v + $atTo - $from->v - $atFrom);
+                // Where two sides of one edge meet, the second may have moved the corner on along the first.
+                self::assertEqualsWithDelta($line, $corner->v, 2e-3, "$what at $corner->u, $corner->v");
+            }
+            $seen++;
+        }
+
+        return $seen;
+    }
+}
