@@ -11,6 +11,7 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
@@ -60,13 +61,14 @@ final class JobMaker
      * @param  list<Plane>  $planes
      * @param  array<string, LayoutChoice>  $layouts
      * @param  array<string, float|string>  $rules
+     * @param  list<Opening>  $openings
      */
-    public static function of(array $planes, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], bool $vented = false): Job
+    public static function of(array $planes, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], bool $vented = false, array $openings = []): Job
     {
         $catalogue = Catalogue::shipped();
         $system = new System(is_string($profile) ? $catalogue->profile($profile) : $profile, $catalogue->material('steel'), '24 ga', $vented);
 
-        return new Job('Test', UnitSystem::Imperial, $planes, $system, $layouts, RuleSet::with($rules));
+        return new Job('Test', UnitSystem::Imperial, $planes, $system, $layouts, RuleSet::with($rules), openings: $openings);
     }
 
     public static function reading(Quantity $quantity, float $value, Source $source = Source::Tape, float $at = 0.5): Reading
