@@ -182,7 +182,7 @@ final readonly class PieceSides
         foreach ([true, false] as $left) {
             $rip = $this->rip($left);
             if ($rip !== [] && ($rip[0]->low()->distanceTo($corner) < Tolerance::SAME_CUT || end($rip)->high()->distanceTo($corner) < Tolerance::SAME_CUT)) {
-                return true;
+                return array_filter($this->sides, static fn (CardSide $s): bool => $s->bound->isEnd() && min($s->from->distanceTo($corner), $s->to->distanceTo($corner)) < Tolerance::SAME_CUT) !== [];
             }
         }
 

@@ -120,6 +120,10 @@ final class EveryPieceTest extends TestCase
     {
         $profile = $plan->job->system->profile;
         $most = 0.0;
+        // A tip too small to hold is reported; its hem may run far along the other side of it.
+        if (min($panel->metal->bounds()->width(), $panel->metal->bounds()->height()) < 4.0) {
+            return;
+        }
         foreach ($panel->metal->corners as $i => $from) {
             $to = $panel->metal->corner($i + 1);
             $run = abs($to->u - $from->u);
