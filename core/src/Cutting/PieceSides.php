@@ -102,9 +102,9 @@ final readonly class PieceSides
             $turns += $bound !== $bounds[($i + 1) % count($bounds)] ? 1 : 0;
         }
         $kinds = count(array_unique(array_map(static fn (Bound $b): string => $b->value, $bounds)));
-        $opening = array_filter($this->sides, static fn (CardSide $s): bool => $s->kind === EdgeKind::Opening);
+        $cutAway = array_filter($this->sides, static fn (CardSide $s): bool => $s->kind === EdgeKind::Opening && ! $s->bound->isEnd());
 
-        return $turns === $kinds && $this->inner === [] && $opening === [] && in_array(Bound::Foot, $bounds, true) && in_array(Bound::Head, $bounds, true);
+        return $turns === $kinds && $this->inner === [] && $cutAway === [] && in_array(Bound::Foot, $bounds, true) && in_array(Bound::Head, $bounds, true);
     }
 
     /**

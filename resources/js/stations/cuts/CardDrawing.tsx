@@ -50,10 +50,9 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
             <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: view.panel })}>
                 <text x={mid} y={18} textAnchor="middle" fontSize="16" className="muted">{t(back ? 'card.back' : 'card.face')}</text>
                 <path d={path} fillRule="evenodd" fill={back ? 'color-mix(in srgb, var(--metal) 45%, var(--rule))' : 'var(--metal)'} stroke="var(--ink)" strokeWidth="1.6" />
-                {view.ribs.map((rib) => {
-                    const [from, to] = upTheSlope([view.outline, ...view.holes], Math.min(view.width - 1e-3, Math.max(1e-3, rib)))[0] ?? [0, view.length];
-                    return <line key={rib} x1={at([rib, 0])[0]} x2={at([rib, 0])[0]} y1={at([rib, from])[1]} y2={at([rib, to])[1]} stroke="var(--seam)" strokeWidth={concealed ? 5 : 3} />;
-                })}
+                {view.ribs.flatMap((rib) => upTheSlope([view.outline, ...view.holes], Math.min(view.width - 1e-3, Math.max(1e-3, rib))).map(([from, to]) => (
+                    <line key={`${rib} ${from}`} x1={at([rib, 0])[0]} x2={at([rib, 0])[0]} y1={at([rib, from])[1]} y2={at([rib, to])[1]} stroke="var(--seam)" strokeWidth={concealed ? 5 : 3} />
+                )))}
                 {view.lines.map((line, i) => <CardLine key={i} kind={line.kind} from={at(line.from)} to={at(line.to)} />)}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ground)" strokeWidth="5" />}
                 {broken && <path d={`M${x0 - 10} ${brk + 5} l${wide * 0.42} 0 l6 -10 l8 20 l6 -10 H${x0 + wide + 10}`} fill="none" stroke="var(--ink)" strokeWidth="1.1" />}
