@@ -25,6 +25,7 @@ final class ChangeTeller
             ...$this->blocks($before->roof->blocks ?? [], $after->roof->blocks ?? []),
             ...$this->checks($before->roof->checks ?? [], $after->roof->checks ?? []),
             ...$this->planes($before->roof->planes ?? [], $after->roof->planes ?? []),
+            ...$this->edges((array) ($before->edges ?? []), (array) ($after->edges ?? [])),
             ...$this->openings($before->openings ?? [], $after->openings ?? []),
             ...$this->cutting($before->cutting ?? new stdClass, $after->cutting ?? new stdClass),
             ...$this->layouts((array) ($before->layout ?? []), (array) ($after->layout ?? []), $after),
@@ -112,6 +113,18 @@ final class ChangeTeller
             ...array_values(array_map(static fn (stdClass $c): array => $told('check-added', $c), $new)),
             ...array_values(array_map(static fn (stdClass $c): array => $told('check-removed', $c), $gone)),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     * @return list<Change>
+     */
+    private function edges(array $before, array $after): array
+    {
+        $changed = array_filter(array_keys($before + $after), static fn (string $id): bool => ($before[$id] ?? null) != ($after[$id] ?? null));
+
+        return array_values(array_map(fn (string $id): array => $this->change(isset($after[$id]) ? 'edge-wished' : 'edge-usual', ['edge' => $id]), $changed));
     }
 
     /**

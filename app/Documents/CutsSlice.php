@@ -6,18 +6,20 @@ namespace App\Documents;
 
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Line;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 
 /** What Cuts shows: every piece in the order of laying, and the card of one. */
 final readonly class CutsSlice
 {
-    public function __construct(private PlanWriter $writer, private Planner $planner)
+    public function __construct(private PlanWriter $writer)
     {
     }
 
@@ -27,18 +29,18 @@ final readonly class CutsSlice
      */
     public function of(Plan $plan, ?string $pick): array
     {
-        $panel = $plan->panel((string) $pick) ?? $plan->panels[0] ?? null;
-        $face = $panel === null ? null : $plan->face($panel->face);
-        $profile = $plan->job->system->profile;
+        $panel = $plan->of(CuttingStage::class)->panel((string) $pick) ?? $plan->of(CuttingStage::class)->panels[0] ?? null;
+        $face = $panel === null ? null : $plan->of(RoofStage::class)->roof->face($panel->face);
+        $profile = $plan->job->covering->profile;
 
         return [
-            'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->roof->faces),
+            'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->of(RoofStage::class)->roof->faces),
             'concealed' => $profile->family->isConcealed(),
-            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->inOrderOfLaying()),
+            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
             'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
             'pairing' => $this->writer->pairing($plan),
-            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $plan->job->corrections),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'cut.')))),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $plan->job->part(CuttingInput::class)->corrections),
+            'findings' => $this->writer->findings($plan, $plan->findingsOf('cutting')),
         ];
     }
 
@@ -49,25 +51,25 @@ final readonly class CutsSlice
             'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
             'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
             'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
-            'done' => isset($plan->job->cut[$p->id]), 'corrected' => $p->corrections !== [], 'notched' => $p->isNotched(),
-            'pairedWith' => $plan->pairing->of($p->id)?->partner($p->id),
+            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'notched' => $p->isNotched(),
+            'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id),
         ];
     }
 
     /** @return array<string, mixed> both views, and what goes with the piece */
     private function card(Plan $plan, Face $face, Panel $panel): array
     {
-        $maker = $this->planner->cardMaker($plan);
+        $maker = CutCardMaker::of($plan);
         $card = $maker->card($face, $panel);
-        $pair = $plan->pairing->of($panel->id);
+        $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
 
         return [
             'back' => self::cardView($card),
             'face' => self::cardView($card->flipped()),
             'pair' => $pair === null ? null : $this->writer->pair($pair),
-            'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->roof->edge($edge)?->kind->value], $this->planner->angledEdges($plan, $face, $panel))),
+            'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->of(RoofStage::class)->roof->edge($edge)?->kind->value], CutCardMaker::angledEdges($plan, $face, $panel))),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $panel->corrections),
-            'chalk' => array_values(array_filter($this->writer->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], $this->planner->angledEdges($plan, $face, $panel), true))),
+            'chalk' => array_values(array_filter($this->writer->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
             'hems' => $maker->hems($face, $panel),
         ];
     }

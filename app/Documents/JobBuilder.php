@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\NotInCatalogue;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Rules\RuleFault;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
-use Imbrex\Core\System;
+use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Units\UnitSystem;
 use stdClass;
 
@@ -46,26 +51,25 @@ final class JobBuilder
         $openings = $cutting->openings();
         $corrections = $cutting->corrections();
         array_push($this->faults, ...$roof->faults, ...$cutting->faults);
-        $system = $this->system();
-        $this->checkSize($planes, $blocks, $system);
+        $covering = $this->covering($this->rules());
+        $this->checkSize($planes, $blocks, $covering);
+        $builds = new BuildsReader($this->document);
+        $wishes = $builds->wishes($covering);
+        array_push($this->faults, ...$builds->faults);
         $layouts = $this->layouts($planes, $blocks);
-        $rules = $this->rules();
         if ($this->faults !== []) {
             throw DocumentFault::of($this->faults);
         }
 
-        return new Job(
+        return Job::of(
             (string) $this->document->name,
             UnitSystem::from((string) ($this->document->units ?? 'imperial')),
-            $planes,
-            $system,
-            $layouts,
-            $rules,
-            $blocks,
-            $checks,
-            $openings,
-            $corrections,
-            $cutting->cut(),
+            $covering,
+            new SurveyInput($planes),
+            new RoofInput($blocks, $checks, $openings),
+            $wishes,
+            new LayoutInput($layouts),
+            new CuttingInput($corrections, $cutting->cut()),
         );
     }
 
@@ -75,7 +79,7 @@ final class JobBuilder
      * @param  list<Plane>  $planes
      * @param  list<Block>  $blocks
      */
-    private function checkSize(array $planes, array $blocks, System $system): void
+    private function checkSize(array $planes, array $blocks, Covering $covering): void
     {
         $width = array_sum(array_map(static fn (Block $b): float => 2.0 * ($b->length + $b->width), $blocks));
         foreach ($planes as $plane) {
@@ -87,13 +91,13 @@ final class JobBuilder
             }
             $width += max($widths);
         }
-        $panels = (int) ceil($width / $system->profile->cover);
+        $panels = (int) ceil($width / $covering->profile->cover);
         if ($panels > self::MOST_PANELS) {
             $this->faults[] = new Fault('roof.planes', 'too-many-panels', "about $panels panels", ['most' => self::MOST_PANELS]);
         }
     }
 
-    private function system(): System
+    private function covering(RuleSet $rules): Covering
     {
         $catalogue = Catalogue::shipped()->with(array_map(
             ProfileBuilder::build(...),
@@ -113,7 +117,7 @@ final class JobBuilder
             $this->fault('system.material', 'not-in-catalogue', $e->key, ['known' => implode(', ', array_keys($catalogue->materials))]);
         }
 
-        return new System($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented');
+        return new Covering($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented', $rules);
     }
 
     private function gauge(stdClass $system, Material $material): string
@@ -164,14 +168,14 @@ final class JobBuilder
         foreach ((array) ($this->document->rules ?? []) as $key => $value) {
             $value = is_string($value) ? $value : (float) $value;
             try {
-                RuleSet::with([(string) $key => $value]);
+                HouseRules::with([(string) $key => $value]);
                 $own[(string) $key] = $value;
             } catch (RuleFault $e) {
                 $this->faults[] = RuleFaults::fault("rules.$key", $e, $value);
             }
         }
 
-        return RuleSet::with($own);
+        return HouseRules::with($own);
     }
 
     /** @param  array<string, string|int|float>  $accepted */

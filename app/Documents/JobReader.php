@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Job;
 use JsonException;
 use stdClass;
@@ -25,11 +26,23 @@ final readonly class JobReader
     }
 
     /**
+     * What holds today besides the job.
+     *
+     * @throws DocumentFault
+     */
+    public function circumstances(string $json): Circumstances
+    {
+        $this->decode($json, 'circumstances');
+
+        return Circumstances::none();
+    }
+
+    /**
      * The document as an object, sound by its schema.
      *
      * @throws DocumentFault
      */
-    public function decode(string $json): stdClass
+    public function decode(string $json, string $contract = 'job'): stdClass
     {
         if (strlen($json) > (int) config('imbrex.document_limit')) {
             throw DocumentFault::of([new Fault('document', 'too-large', strlen($json).' bytes', ['most' => (int) config('imbrex.document_limit')])]);
@@ -40,7 +53,7 @@ final readonly class JobReader
             $code = $e->getCode() === JSON_ERROR_DEPTH ? 'too-deep' : 'not-json';
             throw DocumentFault::of([new Fault('document', $code, $e->getMessage(), ['most' => self::DEPTH])]);
         }
-        $faults = $this->schema->faults($document);
+        $faults = $this->schema->faults($document, $contract);
         if ($faults !== []) {
             throw DocumentFault::of($faults);
         }

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Cutting\WayToStart;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\FaceLayout;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Layout\RunOut;
-use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\Squareness;
+use Imbrex\Core\Survey\SurveyStage;
 
 /** What Layout shows: one face with its group, the ways to start compared; and the marks of every face for the crews. */
 final readonly class LayoutSlice
@@ -22,7 +25,7 @@ final readonly class LayoutSlice
     /** What the survey says about squareness and closure decides how the end panels are cut. */
     private const FEEDS_LAYOUT = ['survey.out-of-square', 'survey.hidden-under-rake', 'survey.culprit'];
 
-    public function __construct(private PlanWriter $writer, private Planner $planner)
+    public function __construct(private PlanWriter $writer)
     {
     }
 
@@ -32,13 +35,13 @@ final readonly class LayoutSlice
      */
     public function of(Plan $plan, ?string $pick): array
     {
-        $face = $plan->face((string) $pick) ?? $plan->roof->faces[0] ?? null;
-        $profile = $plan->job->system->profile;
+        $face = $plan->of(RoofStage::class)->roof->face((string) $pick) ?? $plan->of(RoofStage::class)->roof->faces[0] ?? null;
+        $profile = $plan->job->covering->profile;
 
         return [
-            'faces' => array_map($this->writer->face(...), $plan->roof->faces),
+            'faces' => array_map($this->writer->face(...), $plan->of(RoofStage::class)->roof->faces),
             'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
-            'system' => ['profile' => $profile->key, 'material' => $plan->job->system->material->key, 'gauge' => $plan->job->system->gauge, 'ridge' => $plan->job->system->ventedRidge ? 'vented' : 'unvented'],
+            'system' => ['profile' => $profile->key, 'material' => $plan->job->covering->material->key, 'gauge' => $plan->job->covering->gauge, 'ridge' => $plan->job->covering->ventedRidge ? 'vented' : 'unvented'],
             'face' => $face === null ? null : $this->laidFace($plan, $face),
         ];
     }
@@ -51,8 +54,8 @@ final readonly class LayoutSlice
      */
     public function crew(Plan $plan, ?string $from): array
     {
-        $profile = $plan->job->system->profile;
-        $layouts = $from === 'middle' ? array_map(static fn (FaceLayout $l): FaceLayout => $l->fromTheMiddle(), $plan->layouts) : $plan->layouts;
+        $profile = $plan->job->covering->profile;
+        $layouts = $from === 'middle' ? array_map(static fn (FaceLayout $l): FaceLayout => $l->fromTheMiddle(), $plan->of(LayoutStage::class)->layouts) : $plan->of(LayoutStage::class)->layouts;
 
         return [
             'bothWays' => $profile->family->hasEqualLegs() || ! $profile->family->isConcealed(),
@@ -64,15 +67,15 @@ final readonly class LayoutSlice
                 'control' => $layouts[$face->id]->control - $layouts[$face->id]->span->left,
                 'panels' => count($layouts[$face->id]->strips),
                 ...$this->marks($plan, $face, $layouts),
-            ], $plan->roof->faces),
+            ], $plan->of(RoofStage::class)->roof->faces),
         ];
     }
 
     /** @return array<string, mixed> */
     private function laidFace(Plan $plan, Face $face): array
     {
-        $layout = $plan->layouts[$face->id];
-        $group = $plan->groupOf($face->id);
+        $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
+        $group = $plan->of(LayoutStage::class)->groupOf($face->id);
         $runOut = RunOut::of($face, $this->squareness($plan, $face->id), $plan->job->rules);
 
         return [
@@ -81,18 +84,18 @@ final readonly class LayoutSlice
             ...$this->writer->layouts->found($plan, $face->id),
             'group' => $group === null ? null : $this->writer->layouts->group($plan, $group),
             'module' => $group === null ? $layout->control : $group->modules[(int) $group->group->numberOf($face->id)],
-            'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => PlanWriter::outline($p->metal)], $plan->panelsOf($face->id)),
+            'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => PlanWriter::outline($p->metal)], $plan->of(CuttingStage::class)->panelsOf($face->id)),
             'seams' => $layout->seams,
-            ...$this->marks($plan, $face, $plan->layouts),
-            'alternatives' => array_map(fn (LayoutAlternative $a): array => $this->alternative($plan, $a), $this->planner->alternatives($plan, $face)),
+            ...$this->marks($plan, $face, $plan->of(LayoutStage::class)->layouts),
+            'alternatives' => array_map(fn (WayToStart $a): array => $this->alternative($plan, $a), WayToStart::compare($plan, $face)),
             'chalk' => $this->writer->chalk($plan, [$face]),
             'runOut' => $runOut,
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $face->id && (! str_starts_with($f->code, 'survey.') || in_array($f->code, self::FEEDS_LAYOUT, true))))),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->where === $face->id && ($f->stage !== 'survey' || in_array($f->code, self::FEEDS_LAYOUT, true))))),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function alternative(Plan $plan, LayoutAlternative $one): array
+    private function alternative(Plan $plan, WayToStart $one): array
     {
         $choice = $one->layout->choice;
 
@@ -105,9 +108,9 @@ final readonly class LayoutSlice
             'chosen' => $one->option->chosen,
             'best' => $one->option->best,
             'seams' => $one->layout->seams,
-            'squareFeet' => $one->order->squareFeet,
-            'wasteSquareFeet' => $one->order->wasteSquareFeet,
-            'pieces' => $one->order->pieces,
+            'squareFeet' => $one->sheets->squareFeet,
+            'wasteSquareFeet' => $one->sheets->wasteSquareFeet,
+            'pieces' => count($one->sheets->sheets),
             'total' => array_sum($one->points),
             'points' => $one->points,
             'counts' => (array) $one->option->score,
@@ -124,7 +127,7 @@ final readonly class LayoutSlice
     {
         $layout = $layouts[$face->id];
         $marks = new RunningMarks($plan->job->rules);
-        $names = array_column($plan->roof->faces, 'name', 'id');
+        $names = array_column($plan->of(RoofStage::class)->roof->faces, 'name', 'id');
         $wire = static fn (RunningMark $m): array => [
             'distance' => $m->distance, 'kind' => $m->kind->value, 'check' => $m->check,
             'across' => $m->across === null ? null : $names[$m->across], 'theirs' => $m->theirs, 'miss' => $m->miss, 'meets' => $m->meets(),
@@ -132,13 +135,13 @@ final readonly class LayoutSlice
 
         return [
             'eaveMarks' => array_map($wire, $marks->alongEave($face, $layout)),
-            'headMarks' => array_map($wire, $marks->alongHead($face, $layout, $plan->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $layouts)),
+            'headMarks' => array_map($wire, $marks->alongHead($face, $layout, $plan->of(LayoutStage::class)->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $layouts)),
         ];
     }
 
     private function squareness(Plan $plan, string $face): ?Squareness
     {
-        foreach ($plan->surveys as $survey) {
+        foreach ($plan->of(SurveyStage::class)->surveys as $survey) {
             if ($survey->plane->id === $face) {
                 return $survey->squareness;
             }

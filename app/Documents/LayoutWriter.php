@@ -11,6 +11,7 @@ use Imbrex\Core\Layout\Finder\Reason;
 use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Layout\Finder\Weights;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 
@@ -44,10 +45,10 @@ final readonly class LayoutWriter
     /** @return array<string, mixed> how the search and the person came to a face's layout; the score is its whole group's */
     public function found(Plan $plan, string $face): array
     {
-        $group = $plan->groupOf($face);
+        $group = $plan->of(LayoutStage::class)->groupOf($face);
         $number = $group?->group->numberOf($face);
-        $layout = $plan->layouts[$face];
-        $cover = $plan->job->system->profile->cover;
+        $layout = $plan->of(LayoutStage::class)->layouts[$face];
+        $cover = $plan->job->covering->profile->cover;
         if ($group === null || $number === null) {
             return [];
         }
@@ -66,7 +67,7 @@ final readonly class LayoutWriter
     public function group(Plan $plan, GroupLayout $group): array
     {
         $weights = Weights::by($plan->job->rules);
-        $cover = $plan->job->system->profile->cover;
+        $cover = $plan->job->covering->profile->cover;
         $number = static fn (string $face): int => (int) $group->group->numberOf($face);
 
         return [

@@ -7,7 +7,6 @@ namespace App\Documents;
 use App\Models\JobRevision;
 use Illuminate\Contracts\Cache\Repository;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 
 /** A plan is a pure function of its document, so its slices are kept by the document's hash. */
 final readonly class PlanCache
@@ -17,7 +16,6 @@ final readonly class PlanCache
     public function __construct(
         private Repository $cache,
         private JobReader $reader,
-        private Planner $planner,
         private PlanSlices $slices,
     ) {
     }
@@ -36,7 +34,7 @@ final readonly class PlanCache
 
     public function plan(JobRevision $revision): Plan
     {
-        return $this->planner->plan($this->reader->read($revision->document));
+        return Plan::for($this->reader->read($revision->document));
     }
 
     /** Changes with every change of the programme, so that no slice outlives the code that made it. */

@@ -4,25 +4,29 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\ExtraSchool;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Stages;
 use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Comparison;
 use Imbrex\Core\Survey\Miss;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\SquareTriangle;
+use Imbrex\Core\Survey\SurveyStage;
 
 /** The plan as each station wants it: a slice, never the whole. */
 final readonly class PlanSlices
 {
     public const STATIONS = ['overview', 'survey', 'roof', 'layout', 'crew', 'cuts', 'load-out'];
 
-    public function __construct(private PlanWriter $writer, private Planner $planner)
+    public function __construct(private PlanWriter $writer)
     {
     }
 
@@ -35,9 +39,9 @@ final readonly class PlanSlices
         return match ($station) {
             'survey' => $this->survey($plan),
             'roof' => (new RoofSlice($this->writer))->of($plan),
-            'layout' => (new LayoutSlice($this->writer, $this->planner))->of($plan, $pick),
-            'crew' => (new LayoutSlice($this->writer, $this->planner))->crew($plan, $pick),
-            'cuts' => (new CutsSlice($this->writer, $this->planner))->of($plan, $pick),
+            'layout' => (new LayoutSlice($this->writer))->of($plan, $pick),
+            'crew' => (new LayoutSlice($this->writer))->crew($plan, $pick),
+            'cuts' => (new CutsSlice($this->writer))->of($plan, $pick),
             'load-out' => $this->loadOut($plan),
             default => $this->overview($plan),
         };
@@ -46,33 +50,34 @@ final readonly class PlanSlices
     /** @return array<string, mixed> how far each station is: counts for the words on its tile */
     private function overview(Plan $plan): array
     {
-        $readings = array_sum(array_map(static fn (PlaneSurvey $s): int => count($s->plane->readings), $plan->surveys));
-        $state = fn (string $prefix, bool $begun): string => match (true) {
+        $readings = array_sum(array_map(static fn (PlaneSurvey $s): int => count($s->plane->readings), $plan->of(SurveyStage::class)->surveys));
+        $state = fn (string $stage, bool $begun): string => match (true) {
             ! $begun => 'not-begun',
-            $this->open($plan, $prefix) > 0 => 'to-settle',
+            $this->open($plan, $stage) > 0 => 'to-settle',
             default => 'done',
         };
-        $hasFaces = $plan->roof->faces !== [];
+        $hasFaces = $plan->of(RoofStage::class)->roof->faces !== [];
 
         return [
-            'survey' => ['state' => $state('survey.', $readings > 0 || $hasFaces), 'readings' => $readings, 'open' => $this->open($plan, 'survey.')],
-            'roof' => ['state' => $state('roof.', $hasFaces), 'faces' => count($plan->roof->faces), 'edges' => count($plan->roof->edges), 'open' => $this->open($plan, 'roof.')],
-            'layout' => ['state' => $state('layout.', $hasFaces), 'faces' => count($plan->roof->faces), 'open' => $this->open($plan, 'layout.')],
-            'cuts' => ['state' => $state('cut.', $hasFaces), 'pieces' => count($plan->panels), 'open' => $this->open($plan, 'cut.')],
-            'loadOut' => ['state' => $hasFaces ? ($plan->mayBeOrdered() ? 'done' : 'to-settle') : 'not-begun', 'lines' => count($plan->order->lines), 'open' => $this->open($plan, '')],
+            'survey' => ['state' => $state('survey', $readings > 0 || $hasFaces), 'readings' => $readings, 'open' => $this->open($plan, 'survey')],
+            'roof' => ['state' => $state('roof', $hasFaces), 'faces' => count($plan->of(RoofStage::class)->roof->faces), 'edges' => count($plan->of(RoofStage::class)->roof->edges), 'open' => $this->open($plan, 'roof')],
+            'layout' => ['state' => $state('layout', $hasFaces), 'faces' => count($plan->of(RoofStage::class)->roof->faces), 'open' => $this->open($plan, 'layout')],
+            'cuts' => ['state' => $state('cutting', $hasFaces), 'pieces' => count($plan->of(CuttingStage::class)->panels), 'open' => $this->open($plan, 'cutting')],
+            'loadOut' => ['state' => $hasFaces ? (LoadOutStage::mayBeOrdered($plan) ? 'done' : 'to-settle') : 'not-begun', 'lines' => count($plan->of(LoadOutStage::class)->order->lines), 'open' => count(array_filter($plan->findings(), static fn (Finding $f): bool => $f->severity === Severity::Block))],
         ];
     }
 
-    private function open(Plan $plan, string $prefix): int
+    /** @param  key-of<Stages::IN_ORDER>  $stage */
+    private function open(Plan $plan, string $stage): int
     {
-        return count(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note && ($prefix === '' ? $f->severity === Severity::Block : str_starts_with($f->code, $prefix))));
+        return count(array_filter($plan->findingsOf($stage), static fn (Finding $f): bool => $f->severity !== Severity::Note));
     }
 
     /** @return array<string, mixed> */
     private function survey(Plan $plan): array
     {
         return [
-            'planes' => array_map(fn (PlaneSurvey $s): array => $this->plane($plan, $s), $plan->surveys),
+            'planes' => array_map(fn (PlaneSurvey $s): array => $this->plane($plan, $s), $plan->of(SurveyStage::class)->surveys),
             'progress' => (new RoofSlice($this->writer))->progress($plan),
         ];
     }
@@ -100,9 +105,9 @@ final readonly class PlanSlices
             'taped' => $survey->taped,
             'tapeNext' => $survey->tapeNext,
             'triangle' => $triangle,
-            'panels' => count($plan->panelsOf($id)),
-            'extras' => array_map(static fn (ExtraSchool $e): array => (array) $e, $plan->extras[$id] ?? []),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->where === $id && (str_starts_with($f->code, 'survey.') || str_starts_with($f->code, 'roof.'))))),
+            'panels' => count($plan->of(CuttingStage::class)->panelsOf($id)),
+            'extras' => array_map(static fn (ExtraSchool $e): array => (array) $e, $plan->of(CuttingStage::class)->extras[$id] ?? []),
+            'findings' => $this->writer->findings($plan, array_values(array_filter([...$plan->findingsOf('survey'), ...$plan->findingsOf('roof')], static fn (Finding $f): bool => $f->where === $id))),
         ];
     }
 
@@ -130,14 +135,14 @@ final readonly class PlanSlices
     /** @return array<string, mixed> */
     private function loadOut(Plan $plan): array
     {
-        $system = $plan->job->system;
+        $system = $plan->job->covering;
 
         return [
             'system' => ['profile' => $system->profile->key, 'cover' => $system->profile->cover, 'material' => $system->material->key, 'gauge' => $system->gauge, 'concealed' => $system->profile->family->isConcealed(), 'representative' => $system->profile->representative],
-            'order' => $this->writer->order($plan->order),
+            'order' => $this->writer->order($plan->of(LoadOutStage::class)->order),
             'pairing' => $this->writer->pairing($plan),
-            'mayBeOrdered' => $plan->mayBeOrdered(),
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->code === 'catalogue.representative'))),
+            'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
+            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->stage === null))),
         ];
     }
 }

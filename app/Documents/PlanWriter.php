@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Words\Words;
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CleatLine;
 use Imbrex\Core\Cutting\CleatLines;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\Pair;
@@ -17,11 +20,13 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Units\Division;
 use Imbrex\Core\Units\TapePrinter;
@@ -29,7 +34,7 @@ use Imbrex\Core\Units\TapePrinter;
 /** Puts a plan into the wire shape of contracts/plan.schema.json. Lengths are inches, unrounded. */
 final readonly class PlanWriter
 {
-    public function __construct(private Words $words, private Planner $planner, public LayoutWriter $layouts)
+    public function __construct(private Words $words, public LayoutWriter $layouts)
     {
     }
 
@@ -37,30 +42,47 @@ final readonly class PlanWriter
     public function whole(Plan $plan): array
     {
         $seams = [];
-        foreach ($plan->layouts as $layout) {
+        foreach ($plan->of(LayoutStage::class)->layouts as $layout) {
             array_push($seams, ...array_map(static fn (float $u): array => ['face' => $layout->face, 'u' => $u], $layout->seams));
         }
 
-        $cards = $this->planner->cardMaker($plan);
-        $strips = $plan->strips();
+        $cards = CutCardMaker::of($plan);
+        $strips = $plan->of(CuttingStage::class)->strips();
 
         return [
             'format' => 'imbrex-plan/1',
             'name' => $plan->job->name,
-            'faces' => array_map($this->face(...), $plan->roof->faces),
-            'edges' => array_map($this->edge(...), $plan->roof->edges),
-            'layouts' => array_values(array_map(fn (FaceLayout $layout): array => [...$this->layouts->layout($layout), ...$this->layouts->found($plan, $layout->face)], $plan->layouts)),
-            'groups' => array_map(fn (GroupLayout $group): array => $this->layouts->group($plan, $group), $plan->groups),
-            'chalk' => $this->chalk($plan, $plan->roof->faces),
+            'faces' => array_map($this->face(...), $plan->of(RoofStage::class)->roof->faces),
+            'edges' => array_map($this->edge(...), $plan->of(RoofStage::class)->roof->edges),
+            'layouts' => array_values(array_map(fn (FaceLayout $layout): array => [...$this->layouts->layout($layout), ...$this->layouts->found($plan, $layout->face)], $plan->of(LayoutStage::class)->layouts)),
+            'groups' => array_map(fn (GroupLayout $group): array => $this->layouts->group($plan, $group), $plan->of(LayoutStage::class)->groups),
+            'chalk' => $this->chalk($plan, $plan->of(RoofStage::class)->roof->faces),
             'pairing' => $this->pairing($plan),
             'panels' => array_map(fn (Panel $panel): array => [
                 ...$this->panel($plan, $panel),
                 'pieces' => $strips["$panel->face {$panel->strip->position}"],
-                'marks' => $this->marks($plan->face($panel->face) === null ? null : $cards->card($plan->face($panel->face), $panel)),
-            ], $plan->panels),
+                'marks' => $this->marks($plan->of(RoofStage::class)->roof->face($panel->face) === null ? null : $cards->card($plan->of(RoofStage::class)->roof->face($panel->face), $panel)),
+            ], $plan->of(CuttingStage::class)->panels),
             'seams' => $seams,
-            'order' => $this->order($plan->order),
-            'findings' => $this->findings($plan, $plan->findings),
+            'order' => $this->order($plan->of(LoadOutStage::class)->order),
+            'findings' => $this->findings($plan, $this->inOrder($plan)),
+        ];
+    }
+
+    /** @return list<Finding> in the order of work; what layout and cutting found on a face stands together */
+    private function inOrder(Plan $plan): array
+    {
+        $faces = array_flip(array_map(static fn (Face $face): string => $face->id, $plan->of(RoofStage::class)->roof->faces));
+        $onFace = static fn (Finding $f): bool => $f->stage === 'layout' || $f->stage === 'cutting';
+        $findings = $plan->findings();
+        $together = array_values(array_filter($findings, $onFace));
+        usort($together, static fn (Finding $a, Finding $b): int => $faces[$a->where] <=> $faces[$b->where]);
+        $others = array_values(array_filter($findings, static fn (Finding $f): bool => ! $onFace($f)));
+
+        return [
+            ...array_filter($others, static fn (Finding $f): bool => $f->stage !== 'load-out'),
+            ...$together,
+            ...array_filter($others, static fn (Finding $f): bool => $f->stage === 'load-out'),
         ];
     }
 
@@ -111,8 +133,7 @@ final readonly class PlanWriter
      */
     public function chalk(Plan $plan, array $faces): array
     {
-        $system = $plan->job->system;
-        $lines = new CleatLines($system->profile, $system->ventedRidge, $plan->job->rules, new SideFinder($plan->roof));
+        $lines = new CleatLines($plan->of(BuildsStage::class), new SideFinder($plan->of(RoofStage::class)->roof));
 
         return array_merge(...array_map(static fn (Face $face): array => array_map(static fn (CleatLine $line): array => [
             'face' => $line->face,
@@ -127,12 +148,12 @@ final readonly class PlanWriter
     /** @return array<string, mixed> */
     public function pairing(Plan $plan): array
     {
-        $saved = $plan->pairing->saved();
+        $saved = $plan->of(CuttingStage::class)->pairing->saved();
 
         return [
-            'pairs' => array_map($this->pair(...), $plan->pairing->pairs),
+            'pairs' => array_map($this->pair(...), $plan->of(CuttingStage::class)->pairing->pairs),
             'savedInches' => $saved,
-            'boundInches' => $plan->pairing->bound,
+            'boundInches' => $plan->of(CuttingStage::class)->pairing->bound,
             'savedMoney' => $saved * $plan->job->rules->number('order.metalPerInch'),
         ];
     }
@@ -160,7 +181,7 @@ final readonly class PlanWriter
             'short' => $panel->short,
             'orderLength' => $panel->orderLength,
             'rip' => $panel->rip,
-            'pairedWith' => $plan->pairing->of($panel->id)?->partner($panel->id),
+            'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($panel->id)?->partner($panel->id),
             'corrected' => $panel->corrections !== [],
         ];
     }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\CheckResult;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\WallLine;
+use Imbrex\Core\Survey\SurveyStage;
 
 /** The whole roof as the Roof station wants it: faces and edges in plan and in the air, walls, checks. */
 final readonly class RoofSlice
@@ -23,12 +25,12 @@ final readonly class RoofSlice
     public function of(Plan $plan): array
     {
         return [
-            'faces' => array_map(fn (Face $f): array => [...$this->writer->face($f), 'loops' => $this->inTheAir($f)], $plan->roof->faces),
-            'edges' => array_map($this->writer->edge(...), $plan->roof->edges),
-            'walls' => array_merge([], ...array_map(fn (Block $b): array => $this->walls($b, $plan->job->blocks), $plan->job->blocks)),
-            'checks' => array_map($this->check(...), $plan->checks->results),
-            'wanting' => $plan->checks->wanting,
-            'findings' => $this->writer->findings($plan, array_values(array_filter($plan->findings, static fn (Finding $f): bool => str_starts_with($f->code, 'roof.')))),
+            'faces' => array_map(fn (Face $f): array => [...$this->writer->face($f), 'loops' => $this->inTheAir($f)], $plan->of(RoofStage::class)->roof->faces),
+            'edges' => array_map($this->writer->edge(...), $plan->of(RoofStage::class)->roof->edges),
+            'walls' => array_merge([], ...array_map(fn (Block $b): array => $this->walls($b, $plan->job->part(RoofInput::class)->blocks), $plan->job->part(RoofInput::class)->blocks)),
+            'checks' => array_map($this->check(...), $plan->of(RoofStage::class)->checks->results),
+            'wanting' => $plan->of(RoofStage::class)->checks->wanting,
+            'findings' => $this->writer->findings($plan, $plan->findingsOf('roof')),
         ];
     }
 
@@ -36,9 +38,9 @@ final readonly class RoofSlice
     public function progress(Plan $plan): array
     {
         $missing = [];
-        $wanting = $plan->checks->wanting;
-        foreach ($plan->surveys as $survey) {
-            if ($plan->roof->face($survey->plane->id) === null) {
+        $wanting = $plan->of(RoofStage::class)->checks->wanting;
+        foreach ($plan->of(SurveyStage::class)->surveys as $survey) {
+            if ($plan->of(RoofStage::class)->roof->face($survey->plane->id) === null) {
                 $missing[] = $survey->plane->id;
             } elseif (! $survey->taped) {
                 $wanting[] = $survey->plane->id;
@@ -46,7 +48,7 @@ final readonly class RoofSlice
         }
 
         return [
-            'planes' => count($plan->surveys) + count(array_filter($plan->roof->faces, static fn (Face $f): bool => $f->block !== null)),
+            'planes' => count($plan->of(SurveyStage::class)->surveys) + count(array_filter($plan->of(RoofStage::class)->roof->faces, static fn (Face $f): bool => $f->block !== null)),
             'wanting' => $wanting,
             'missing' => $missing,
         ];

@@ -8,20 +8,24 @@ use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
 
-/** Holds a decoded document against contracts/job.schema.json and puts what is wrong into faults. */
+/** Holds a decoded document against a schema of contracts/ and puts what is wrong into faults. */
 final class SchemaCheck
 {
     private const MOST_FAULTS = 20;
 
-    private ?stdClass $schema = null;
+    /** @var array<string, stdClass> */
+    private array $schemas = [];
 
-    /** @return list<Fault> */
-    public function faults(mixed $document): array
+    /**
+     * @param  string  $contract  `job` or `circumstances`
+     * @return list<Fault>
+     */
+    public function faults(mixed $document, string $contract = 'job'): array
     {
-        $this->schema ??= json_decode((string) file_get_contents(base_path('contracts/job.schema.json')));
+        $schema = $this->schemas[$contract] ??= json_decode((string) file_get_contents(base_path("contracts/$contract.schema.json")));
         $validator = new Validator;
         $validator->setMaxErrors(self::MOST_FAULTS);
-        $error = $validator->validate($document, $this->schema)->error();
+        $error = $validator->validate($document, $schema)->error();
         if ($error === null) {
             return [];
         }

@@ -6,19 +6,21 @@ namespace App\Exports;
 
 use App\Documents\PlanWriter;
 use App\Words\Words;
+use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutGroup;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
 /** Mark-out cards, back view, two to a page; panels cut alike share one. */
 final readonly class CardSheets
 {
-    public function __construct(private Pdf $pdf, private Planner $planner, private Words $words)
+    public function __construct(private Pdf $pdf, private Words $words)
     {
     }
 
@@ -27,10 +29,10 @@ final readonly class CardSheets
         $tape = PlanWriter::tape($plan)->inInches();
         $drawing = new CardDrawing($this->words, $tape);
         $cards = [];
-        foreach ($plan->roof->faces as $face) {
-            foreach (CutGroup::gather($plan->panelsOf($face->id)) as $group) {
+        foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+            foreach (CutGroup::gather($plan->of(CuttingStage::class)->panelsOf($face->id)) as $group) {
                 $panel = $group->panels[0];
-                $card = $this->planner->card($plan, $face, $panel);
+                $card = CutCardMaker::of($plan)->card($face, $panel);
                 $cards[] = [
                     'title' => PanelRange::inWords(array_map(static fn (Panel $p): string => $p->id, $group->panels)),
                     'count' => count($group->panels),
@@ -63,10 +65,10 @@ final readonly class CardSheets
     private function notes(Plan $plan, Face $face, Panel $panel, TapePrinter $tape): array
     {
         $notes = [];
-        foreach ($this->planner->cardMaker($plan)->hems($face, $panel) as $hem) {
+        foreach (CutCardMaker::of($plan)->hems($face, $panel) as $hem) {
             $notes[] = $this->words->say($hem['quick'] ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), ['wanted' => $hem['wanted'], 'hem' => $hem['hem'], 'along' => $hem['along']]));
         }
-        $pair = $plan->pairing->of($panel->id);
+        $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
         if ($pair !== null) {
             $notes[] = $this->words->say($pair->lower === $panel->id ? 'pair.lower' : 'pair.upper', [
                 'other' => $pair->partner($panel->id), 'length' => $tape->print($pair->orderLength, Rounding::Up), 'at' => $tape->print($pair->upperAt), 'saved' => $tape->print($pair->saved), 'turned' => $pair->turned ? 'yes' : 'no',

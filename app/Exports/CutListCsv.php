@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use App\Documents\PlanWriter;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Units\Rounding;
 
@@ -16,10 +17,10 @@ final class CutListCsv
     public function write(Plan $plan): string
     {
         $tape = PlanWriter::tape($plan);
-        $system = $plan->job->system;
+        $system = $plan->job->covering;
         $out = fopen('php://memory', 'r+') ?: throw new \RuntimeException('no memory stream');
         fputcsv($out, self::COLUMNS, ',', '"', '');
-        foreach ($plan->order->lines as $line) {
+        foreach ($plan->of(LoadOutStage::class)->order->lines as $line) {
             fputcsv($out, [
                 $line->quantity, $line->length, $tape->print($line->length, Rounding::Up), $line->profile, $system->profile->cover,
                 $line->hand, $system->material->key, $system->gauge, $line->ripped, round($line->squareFeet, 2), round($line->pounds, 1),

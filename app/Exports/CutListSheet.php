@@ -8,6 +8,7 @@ use App\Documents\PlanWriter;
 use App\Words\Words;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 
 /** The order as a printed sheet. */
@@ -23,13 +24,14 @@ final readonly class CutListSheet
 
         return $this->pdf->print('print.cut-list', [
             'plan' => $plan,
+            'order' => $plan->of(LoadOutStage::class)->order,
             'revision' => $revision,
             'words' => $this->words,
             'tape' => $tape,
             'ranges' => PanelRange::inWords(...),
             'findings' => array_map(
                 fn (Finding $finding): string => $this->words->finding($finding, $tape),
-                array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->code === 'catalogue.representative')),
+                array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->stage === null)),
             ),
         ]);
     }

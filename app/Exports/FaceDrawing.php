@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 
@@ -27,7 +29,7 @@ final readonly class FaceDrawing
         $height = $bounds->height() * $scale + 2 * self::MARGIN;
         $at = static fn (Point $p): array => [self::MARGIN + ($p->u - $bounds->left) * $scale, $height - self::MARGIN - ($p->v - $bounds->bottom) * $scale];
         $points = static fn (Polygon $loop): string => implode(' ', array_map(static fn (Point $p): string => vsprintf('%.2f,%.2f', $at($p)), $loop->corners));
-        $parts = array_map(static fn (Panel $p): string => '<polygon points="'.$points($p->metal).'" fill="#fff" stroke="#777" stroke-width="0.7"/>', $plan->panelsOf($face->id));
+        $parts = array_map(static fn (Panel $p): string => '<polygon points="'.$points($p->metal).'" fill="#fff" stroke="#777" stroke-width="0.7"/>', $plan->of(CuttingStage::class)->panelsOf($face->id));
         foreach ($face->region()->loops() as $number => $loop) {
             foreach ($face->edgesOfLoop($number) as $side => $kind) {
                 [$x1, $y1] = $at($loop->corner($side));
@@ -38,7 +40,7 @@ final readonly class FaceDrawing
         foreach ($face->openings as $opening) {
             $parts[] = '<polygon points="'.$points($opening->outline).'" fill="#ddd" stroke="#000" stroke-width="1.2"/>';
         }
-        [$x, $top] = $at(new Point($plan->layouts[$face->id]->control, $bounds->top));
+        [$x, $top] = $at(new Point($plan->of(LayoutStage::class)->layouts[$face->id]->control, $bounds->top));
         [, $bottom] = $at(new Point(0.0, $bounds->bottom));
         $parts[] = sprintf('<line x1="%.2f" y1="%.2f" x2="%.2f" y2="%.2f" stroke="#000" stroke-width="1.8" stroke-dasharray="9,3,2,3"/>', $x, $top - 10, $x, $bottom + 10);
 

@@ -6,11 +6,13 @@ namespace App\Exports;
 
 use App\Documents\PlanWriter;
 use App\Words\Words;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\TapePrinter;
 
 /** The layout as it goes up: each face drawn, and its running marks to either side of the control line. */
@@ -34,19 +36,19 @@ final readonly class LayoutSheet
         return array_map(fn (Face $face): array => [
             'name' => $face->name,
             'drawing' => 'data:image/svg+xml;base64,'.base64_encode($drawing->svg($plan, $face)),
-            'panels' => count($plan->layouts[$face->id]->strips),
-            'control' => $tape->print($plan->layouts[$face->id]->control - $plan->layouts[$face->id]->span->left),
+            'panels' => count($plan->of(LayoutStage::class)->layouts[$face->id]->strips),
+            'control' => $tape->print($plan->of(LayoutStage::class)->layouts[$face->id]->control - $plan->of(LayoutStage::class)->layouts[$face->id]->span->left),
             'marks' => $this->marks($plan, $face, $tape),
-        ], $plan->roof->faces);
+        ], $plan->of(RoofStage::class)->roof->faces);
     }
 
     /** @return list<array{side: string, at: string, check: bool, eave: bool, ridge: bool, meets: string}> nearest to the control line first */
     private function marks(Plan $plan, Face $face, TapePrinter $tape): array
     {
         $running = new RunningMarks($plan->job->rules);
-        $layout = $plan->layouts[$face->id];
+        $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
         $rows = [];
-        foreach (['eave' => $running->alongEave($face, $layout), 'ridge' => $running->alongHead($face, $layout, $plan->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $plan->layouts)] as $edge => $marks) {
+        foreach (['eave' => $running->alongEave($face, $layout), 'ridge' => $running->alongHead($face, $layout, $plan->of(LayoutStage::class)->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $plan->of(LayoutStage::class)->layouts)] as $edge => $marks) {
             foreach ($marks as $mark) {
                 if ($mark->kind === RunningMarkKind::Seam) {
                     $key = sprintf('%012.3f%s', abs($mark->distance), $mark->distance < 0.0 ? 'l' : 'r');
@@ -65,7 +67,7 @@ final readonly class LayoutSheet
     {
         return match (true) {
             $mark->across === null || $mark->theirs === null => '',
-            $mark->meets() => ($plan->face($mark->across)->name ?? $mark->across).' '.$tape->print(abs($mark->theirs)),
+            $mark->meets() => ($plan->of(RoofStage::class)->roof->face($mark->across)->name ?? $mark->across).' '.$tape->print(abs($mark->theirs)),
             default => $this->words->say('crew.off').' '.$tape->print((float) $mark->miss),
         };
     }

@@ -6,7 +6,7 @@ namespace App\Exports;
 
 use App\Documents\PlanWriter;
 use App\Words\Words;
-use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Plan;
 
@@ -19,7 +19,7 @@ final readonly class NotchTemplate
 
     public function pdf(Plan $plan): ?string
     {
-        $system = $plan->job->system;
+        $system = $plan->job->covering;
         $rules = $plan->job->rules;
         if (! $system->profile->family->isConcealed()) {
             return null;
@@ -32,7 +32,7 @@ final readonly class NotchTemplate
             'profile' => $system->profile,
             'back' => $rules->number('cut.notchBack'),
             'tab' => $rules->number('cut.notchTab'),
-            'hem' => EdgeAllowance::of(EdgeKind::Eave, $system->profile->family, $system->ventedRidge, $rules, true)->hem,
+            'hem' => (new EdgeBuild(EdgeKind::Eave, $system))->allowance(true)->hem,
         ]);
     }
 }

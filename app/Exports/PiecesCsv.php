@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use App\Documents\PlanWriter;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Rounding;
 
 /** Every piece by face in the order of laying, one line each. Columns are described in docs/formats.md. */
@@ -15,18 +18,14 @@ final readonly class PiecesCsv
 {
     private const COLUMNS = ['face', 'laid', 'panel', 'measured_from', 'long_in', 'short_in', 'between_in', 'long', 'short', 'rip_in', 'order_length', 'one_sheet_with', 'corrected', 'cut'];
 
-    public function __construct(private Planner $planner)
-    {
-    }
-
     public function write(Plan $plan): string
     {
         $tape = PlanWriter::tape($plan)->inInches();
-        $cards = $this->planner->cardMaker($plan);
+        $cards = CutCardMaker::of($plan);
         $out = fopen('php://memory', 'r+') ?: throw new \RuntimeException('no memory stream');
         fputcsv($out, self::COLUMNS, ',', '"', '');
-        foreach ($plan->inOrderOfLaying() as $panel) {
-            $face = $plan->face($panel->face);
+        foreach ($plan->of(CuttingStage::class)->inOrderOfLaying() as $panel) {
+            $face = $plan->of(RoofStage::class)->roof->face($panel->face);
             if ($face === null) {
                 continue;
             }
@@ -37,7 +36,7 @@ final readonly class PiecesCsv
                 $face->name, $panel->strip->laid, $panel->id, $card->fromHead ? 'T' : 'B',
                 round($long, 4), $short === null ? '' : round($short, 4), $between === null ? '' : round($between, 4), $tape->print($long), $short === null ? '' : $tape->print($short),
                 $panel->rip === null ? '' : round($panel->rip, 4), $tape->print($this->ordered($plan, $panel), Rounding::Up),
-                $plan->pairing->of($panel->id)?->partner($panel->id) ?? '', $panel->corrections === [] ? '' : 'yes', isset($plan->job->cut[$panel->id]) ? 'yes' : '',
+                $plan->of(CuttingStage::class)->pairing->of($panel->id)?->partner($panel->id) ?? '', $panel->corrections === [] ? '' : 'yes', isset($plan->job->part(CuttingInput::class)->cut[$panel->id]) ? 'yes' : '',
             ], ',', '"', '');
         }
         rewind($out);
@@ -48,6 +47,6 @@ final readonly class PiecesCsv
     /** Of the sheet it comes out of. */
     private function ordered(Plan $plan, Panel $panel): float
     {
-        return $plan->pairing->of($panel->id)->orderLength ?? $panel->orderLength;
+        return $plan->of(CuttingStage::class)->pairing->of($panel->id)->orderLength ?? $panel->orderLength;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 
 /** The roof plan as a drawing: a closed polyline a face, edges as lines on layers by kind, names with pitches. */
 final readonly class RoofDxf
@@ -14,7 +15,7 @@ final readonly class RoofDxf
     public function write(Plan $plan): string
     {
         $drawing = new DxfWriter;
-        foreach ($plan->roof->faces as $face) {
+        foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             $region = $face->plan();
             foreach ($region?->loops() ?? [] as $number => $loop) {
                 $drawing->outline($number === 0 ? 'FACE' : 'HOLE', $loop->corners);
@@ -24,7 +25,7 @@ final readonly class RoofDxf
                 $drawing->words('NAME', $region->outline->insidePoint(), self::TEXT_HEIGHT, "$face->name $pitch:12");
             }
         }
-        foreach ($plan->roof->edges as $edge) {
+        foreach ($plan->of(RoofStage::class)->roof->edges as $edge) {
             $drawing->line(strtoupper($edge->kind->value), $edge->from, $edge->to);
         }
 

@@ -4,45 +4,46 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Cutting\Correction;
-use Imbrex\Core\Cutting\CutRecord;
-use Imbrex\Core\Layout\LayoutChoice;
-use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Roof\Check;
-use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Units\UnitSystem;
 
-/** Everything a plan is made of. */
+/** Everything a plan is made of: what the roof is covered with, and what is said to each stage. */
 final readonly class Job
 {
-    /**
-     * @param  list<Plane>  $planes
-     * @param  array<string, LayoutChoice>  $layouts  by face id; what is left out is balanced
-     * @param  list<Block>  $blocks
-     * @param  list<Check>  $checks  readings held against the blocks
-     * @param  list<Opening>  $openings  what comes through the roof
-     * @param  list<Correction>  $corrections  from first fits
-     * @param  array<string, CutRecord>  $cut  by panel id: what has been cut
-     */
-    public function __construct(
-        public string $name,
-        public UnitSystem $units,
-        public array $planes,
-        public System $system,
-        public array $layouts,
-        public RuleSet $rules,
-        public array $blocks = [],
-        public array $checks = [],
-        public array $openings = [],
-        public array $corrections = [],
-        public array $cut = [],
-    ) {
+    /** @param  array<class-string<JobPart>, JobPart>  $parts */
+    private function __construct(public string $name, public UnitSystem $units, public Covering $covering, public RuleSet $rules, private array $parts)
+    {
     }
 
-    public function layoutOf(string $face): LayoutChoice
+    public static function of(string $name, UnitSystem $units, Covering $covering, JobPart ...$parts): self
     {
-        return $this->layouts[$face] ?? new LayoutChoice;
+        $byClass = [];
+        foreach ($parts as $part) {
+            $byClass[$part::class] = $part;
+        }
+
+        return new self($name, $units, $covering, $covering->rules, $byClass);
+    }
+
+    /**
+     * What the job says to a stage.
+     *
+     * @template P of JobPart
+     *
+     * @param  class-string<P>  $class
+     * @return P
+     */
+    public function part(string $class): JobPart
+    {
+        $part = $this->parts[$class] ?? null;
+
+        return $part instanceof $class ? $part : new $class;
+    }
+
+    /** The same job with one part said anew. */
+    public function with(JobPart $part): self
+    {
+        return new self($this->name, $this->units, $this->covering, $this->rules, [...$this->parts, $part::class => $part]);
     }
 }

@@ -4,104 +4,64 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Cutting\ExtraSchool;
-use Imbrex\Core\Cutting\Pairing;
-use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
-use Imbrex\Core\Layout\FaceLayout;
-use Imbrex\Core\Layout\Finder\GroupLayout;
-use Imbrex\Core\LoadOut\Order;
-use Imbrex\Core\Roof\CheckReport;
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Survey\PlaneSurvey;
 
-/** Everything that follows from a job: a pure function of it. */
-final readonly class Plan
+/**
+ * Everything that follows from a job and today's circumstances: a pure function of them, to the last bit. Each stage is
+ * worked once, when it is first asked for.
+ */
+final class Plan
 {
+    /** @var array<class-string, StageResult> */
+    private array $results = [];
+
+    private function __construct(public readonly Job $job, public readonly Circumstances $circumstances)
+    {
+    }
+
+    public static function for(Job $job, ?Circumstances $circumstances = null): self
+    {
+        return new self($job, $circumstances ?? Circumstances::none());
+    }
+
     /**
-     * @param  list<PlaneSurvey>  $surveys
-     * @param  list<GroupLayout>  $groups  of tied faces
-     * @param  array<string, FaceLayout>  $layouts  by face id
-     * @param  list<Panel>  $panels  by face, from the left rake
-     * @param  array<string, list<ExtraSchool>>  $extras  by face id
-     * @param  list<Finding>  $findings  in the order of work
+     * What a stage came to.
+     *
+     * @template R of StageResult
+     *
+     * @param  class-string<Stage<R>>  $stage
+     * @return R
      */
-    public function __construct(
-        public Job $job,
-        public array $surveys,
-        public Roof $roof,
-        public array $groups,
-        public array $layouts,
-        public array $panels,
-        public Pairing $pairing,
-        public array $extras,
-        public Order $order,
-        public array $findings,
-        public CheckReport $checks,
-    ) {
+    public function of(string $stage): StageResult
+    {
+        /** @var R */
+        return $this->results[$stage] ??= (new $stage)->work($this);
     }
 
-    public function face(string $id): ?Face
+    /** @return list<Finding> of the covering, then of every stage in the order of work */
+    public function findings(): array
     {
-        return $this->roof->face($id);
-    }
-
-    /** The faces it is tied to, and how they are laid out together. */
-    public function groupOf(string $face): ?GroupLayout
-    {
-        foreach ($this->groups as $group) {
-            if ($group->group->holds($face)) {
-                return $group;
-            }
+        $findings = $this->job->covering->findings();
+        foreach (Stages::IN_ORDER as $name => $stage) {
+            array_push($findings, ...$this->findingsOf($name));
         }
 
-        return null;
+        return $findings;
     }
 
-    /** @return list<Panel> */
-    public function panelsOf(string $face): array
+    /**
+     * @param  key-of<Stages::IN_ORDER>  $name
+     * @return list<Finding> of one stage
+     */
+    public function findingsOf(string $name): array
     {
-        return array_values(array_filter($this->panels, static fn (Panel $p): bool => $p->face === $face));
+        return array_map(static fn (Finding $finding): Finding => $finding->from($name), $this->of(Stages::IN_ORDER[$name])->findings());
     }
 
-    /** @return array<string, list<string>> ids of the pieces of every strip, from the eave up, by face and position: `S 4` */
-    public function strips(): array
+    /** Whether nothing found stands against sending an order. */
+    public function isClear(): bool
     {
-        $strips = [];
-        foreach ($this->panels as $panel) {
-            $strips["$panel->face {$panel->strip->position}"][] = $panel->id;
-        }
-
-        return $strips;
-    }
-
-    /** @return list<Panel> by face, and within it as they are laid: along the run, from the eave up */
-    public function inOrderOfLaying(): array
-    {
-        $faces = array_flip(array_map(static fn (Face $face): string => $face->id, $this->roof->faces));
-        $order = $this->panels;
-        usort($order, static fn (Panel $a, Panel $b): int => [$faces[$a->face], $a->strip->laid] <=> [$faces[$b->face], $b->strip->laid]);
-
-        return $order;
-    }
-
-    public function panel(string $id): ?Panel
-    {
-        foreach ($this->panels as $panel) {
-            if ($panel->id === $id) {
-                return $panel;
-            }
-        }
-
-        return null;
-    }
-
-    /** Whether nothing stands against sending the order. */
-    public function mayBeOrdered(): bool
-    {
-        return $this->panels !== []
-            && array_filter($this->findings, static fn (Finding $f): bool => $f->severity === Severity::Block) === [];
+        return array_filter($this->findings(), static fn (Finding $f): bool => $f->severity === Severity::Block) === [];
     }
 }

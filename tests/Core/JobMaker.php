@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\Source;
-use Imbrex\Core\System;
+use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Units\UnitSystem;
 
 /** Makes jobs for tests: one plane, by outline or by readings. */
@@ -65,10 +69,14 @@ final class JobMaker
      */
     public static function of(array $planes, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], bool $vented = false, array $openings = []): Job
     {
-        $catalogue = Catalogue::shipped();
-        $system = new System(is_string($profile) ? $catalogue->profile($profile) : $profile, $catalogue->material('steel'), '24 ga', $vented);
+        return Job::of('Test', UnitSystem::Imperial, self::covering($profile, HouseRules::with($rules), $vented), new SurveyInput($planes), new RoofInput(openings: $openings), new LayoutInput($layouts));
+    }
 
-        return new Job('Test', UnitSystem::Imperial, $planes, $system, $layouts, RuleSet::with($rules), openings: $openings);
+    public static function covering(string|Profile $profile = 'snap-lock-1.5-16', ?RuleSet $rules = null, bool $vented = false): Covering
+    {
+        $catalogue = Catalogue::shipped();
+
+        return new Covering(is_string($profile) ? $catalogue->profile($profile) : $profile, $catalogue->material('steel'), '24 ga', $vented, $rules ?? HouseRules::with([]));
     }
 
     public static function reading(Quantity $quantity, float $value, Source $source = Source::Tape, float $at = 0.5): Reading

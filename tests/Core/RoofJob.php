@@ -4,24 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Builds\BuildsInput;
+use Imbrex\Core\Builds\EdgeWish;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutRecord;
+use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
-use Imbrex\Core\Roof\RoofBuilder;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\Survey\Surveyor;
-use Imbrex\Core\System;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\UnitSystem;
 use Tests\Core\Roof\BlockMaker;
 
@@ -35,13 +37,11 @@ final class RoofJob
      * @param  list<Opening>  $openings
      * @param  list<Correction>  $corrections
      * @param  array<string, CutRecord>  $cut
+     * @param  array<string, EdgeWish>  $wishes
      */
-    public static function plan(array $blocks, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], array $openings = [], array $corrections = [], array $cut = []): Plan
+    public static function plan(array $blocks, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], array $openings = [], array $corrections = [], array $cut = [], array $wishes = [], bool $vented = false): Plan
     {
-        $catalogue = Catalogue::shipped();
-        $system = new System(is_string($profile) ? $catalogue->profile($profile) : $profile, $catalogue->material('steel'), '24 ga', false);
-
-        return (new Planner)->plan(new Job('Test', UnitSystem::Imperial, [], $system, $layouts, RuleSet::with($rules), $blocks, [], $openings, $corrections, $cut));
+        return Plan::for(Job::of('Test', UnitSystem::Imperial, JobMaker::covering($profile, HouseRules::with($rules), $vented), new RoofInput($blocks, [], $openings), new BuildsInput($wishes), new LayoutInput($layouts), new CuttingInput($corrections, $cut)));
     }
 
     /** @return list<Block> the hipped hall with its gabled wing */
@@ -62,17 +62,17 @@ final class RoofJob
     /** @return list<Face> of its roof alone */
     public static function faces(Job $job): array
     {
-        return (new RoofBuilder($job->rules))->build((new Surveyor($job->rules))->survey($job->planes), $job->blocks, $job->openings)->faces;
+        return Plan::for($job)->of(RoofStage::class)->roof->faces;
     }
 
     public static function card(Plan $plan, Panel $panel): CutCard
     {
-        return (new Planner)->card($plan, $plan->face($panel->face) ?? throw new \LogicException($panel->face), $panel);
+        return CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->face($panel->face) ?? throw new \LogicException($panel->face), $panel);
     }
 
     /** @return list<Finding> */
     public static function findings(Plan $plan, string $code): array
     {
-        return array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->code === $code));
+        return array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->code === $code));
     }
 }

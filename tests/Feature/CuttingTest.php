@@ -9,7 +9,7 @@ use App\Documents\JobReader;
 use App\Exports\FaceDrawing;
 use App\Exports\LayoutSheet;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Openings, first fits, pairs and the files of the bench, over HTTP. */
@@ -175,7 +175,7 @@ final class CuttingTest extends FeatureTestCase
         self::assertSame('Hall S', $faces[0]['name']);
         // A pan on the centre line: seams 8 in to each side, then every 16.
         self::assertSame(['8″', '2′ 0″', '3′ 4″'], array_column(array_slice($right, 0, 3), 'at'));
-        self::assertNotFalse(simplexml_load_string((new FaceDrawing)->svg($plan, $plan->roof->faces[0])));
+        self::assertNotFalse(simplexml_load_string((new FaceDrawing)->svg($plan, $plan->of(RoofStage::class)->roof->faces[0])));
     }
 
     public function test_crew_marks_of_every_face(): void
@@ -204,7 +204,7 @@ final class CuttingTest extends FeatureTestCase
     /** @param  array<string, mixed>  $document */
     private function plan(array $document): Plan
     {
-        return (new Planner)->plan(app(JobReader::class)->read((string) json_encode($document)));
+        return Plan::for(app(JobReader::class)->read((string) json_encode($document)));
     }
 
     /**

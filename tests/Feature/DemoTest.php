@@ -10,7 +10,10 @@ use App\Models\Crew;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Survey\SurveyStage;
 
 /** The made-up world a newcomer meets. */
 final class DemoTest extends FeatureTestCase
@@ -36,21 +39,21 @@ final class DemoTest extends FeatureTestCase
 
     public function test_the_oar_store_comes_out_as_worked_by_hand(): void
     {
-        $plan = (new Planner)->plan(app(JobReader::class)->read((string) file_get_contents(database_path('demo/oar-store.json'))));
+        $plan = Plan::for(app(JobReader::class)->read((string) file_get_contents(database_path('demo/oar-store.json'))));
 
-        self::assertSame([500.0, 214.375], [$plan->surveys[0]->adoptions['eave']->value, $plan->surveys[0]->adoptions['eaveToRidge']->value]);
-        self::assertSame(4.0, $plan->surveys[0]->riseIn12);
-        self::assertTrue($plan->surveys[0]->squareness?->hidden);
-        self::assertCount(32, $plan->panels);
-        self::assertSame(218.5, $plan->order->lines[0]->length);
-        self::assertTrue($plan->mayBeOrdered());
+        self::assertSame([500.0, 214.375], [$plan->of(SurveyStage::class)->surveys[0]->adoptions['eave']->value, $plan->of(SurveyStage::class)->surveys[0]->adoptions['eaveToRidge']->value]);
+        self::assertSame(4.0, $plan->of(SurveyStage::class)->surveys[0]->riseIn12);
+        self::assertTrue($plan->of(SurveyStage::class)->surveys[0]->squareness?->hidden);
+        self::assertCount(32, $plan->of(CuttingStage::class)->panels);
+        self::assertSame(218.5, $plan->of(LoadOutStage::class)->order->lines[0]->length);
+        self::assertTrue(LoadOutStage::mayBeOrdered($plan));
     }
 
     public function test_every_demo_job_can_be_ordered(): void
     {
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            $plan = (new Planner)->plan(app(JobReader::class)->read((string) file_get_contents($file)));
-            self::assertTrue($plan->mayBeOrdered(), $file);
+            $plan = Plan::for(app(JobReader::class)->read((string) file_get_contents($file)));
+            self::assertTrue(LoadOutStage::mayBeOrdered($plan), $file);
         }
     }
 }

@@ -12,9 +12,12 @@ use App\Exports\CutListCsv;
 use App\Exports\PanelRange;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutGroup;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What leaves on paper and as files. */
@@ -90,7 +93,7 @@ final class PrintTest extends FeatureTestCase
     public function test_cards_of_any_piece_keep_to_half_a_page(): void
     {
         $plan = $this->plan(json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true));
-        $cards = array_sum(array_map(static fn ($face): int => count(CutGroup::gather($plan->panelsOf($face->id))), $plan->roof->faces));
+        $cards = array_sum(array_map(static fn ($face): int => count(CutGroup::gather($plan->of(CuttingStage::class)->panelsOf($face->id))), $plan->of(RoofStage::class)->roof->faces));
 
         self::assertSame((int) ceil($cards / 2), preg_match_all('#/Type /Page\b(?!s)#', app(CardSheets::class)->pdf($plan, 1)));
     }
@@ -111,19 +114,19 @@ final class PrintTest extends FeatureTestCase
         $lines = explode("\n", trim((new CutListCsv)->write($plan)));
         $quantities = array_map(static fn (string $line): int => (int) str_getcsv($line)[0], array_slice($lines, 1));
 
-        self::assertCount(count($plan->order->lines) + 1, $lines);
+        self::assertCount(count($plan->of(LoadOutStage::class)->order->lines) + 1, $lines);
         self::assertSame(30, array_sum($quantities));
     }
 
     /** @param  array<string, mixed>|null  $document */
     private function plan(?array $document = null): Plan
     {
-        return (new Planner)->plan(app(JobReader::class)->read((string) json_encode($document ?? self::document())));
+        return Plan::for(app(JobReader::class)->read((string) json_encode($document ?? self::document())));
     }
 
     private function card(Plan $plan, int $panel): CutCard
     {
-        return (new Planner)->card($plan, $plan->roof->faces[0], $plan->panels[$panel]);
+        return CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[$panel]);
     }
 
     private function sheet(Plan $plan): string
@@ -132,8 +135,8 @@ final class PrintTest extends FeatureTestCase
         $tape = PlanWriter::tape($plan);
 
         return view('print.cut-list', [
-            'plan' => $plan, 'revision' => 7, 'words' => $words, 'tape' => $tape, 'ranges' => PanelRange::inWords(...),
-            'findings' => array_map(static fn ($f): string => $words->finding($f, $tape), $plan->findings),
+            'plan' => $plan, 'order' => $plan->of(LoadOutStage::class)->order, 'revision' => 7, 'words' => $words, 'tape' => $tape, 'ranges' => PanelRange::inWords(...),
+            'findings' => array_map(static fn ($f): string => $words->finding($f, $tape), $plan->findings()),
         ])->render();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Imbrex\Core\Stages;
 use PHPat\Selector\Selector;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
@@ -16,8 +17,14 @@ final class Architecture
     /** What every stage may use. */
     private const GROUND = ['Units', 'Geometry', 'Rules', 'Findings', 'Catalogue'];
 
-    /** The stages in the order of work. */
-    private const STAGES = ['Survey', 'Roof', 'Layout', 'Cutting', 'LoadOut'];
+    /** What of the root a stage may use besides: what it is asked by, and what it answers with. */
+    private const SEEN_BY_STAGES = ['Plan', 'Job', 'JobPart', 'Circumstances', 'Stage', 'StageResult'];
+
+    /** @return list<string> folders of the stages, in the order of work */
+    private static function stages(): array
+    {
+        return array_values(array_map(static fn (string $stage): string => explode('\\', $stage)[2], Stages::IN_ORDER));
+    }
 
     public function testCoreStandsAlone(): Rule
     {
@@ -33,7 +40,7 @@ final class Architecture
         return PHPat::rule()
             ->classes(...self::folders(self::GROUND))
             ->shouldNotDependOn()
-            ->classes(...self::folders(self::STAGES))
+            ->classes(...self::folders(self::stages()))
             ->because('words, numbers and catalogues come before any work');
     }
 
@@ -49,8 +56,8 @@ final class Architecture
     /** @return iterable<string, Rule> */
     public function testStagesLookBackOnly(): iterable
     {
-        foreach (self::STAGES as $i => $stage) {
-            $later = array_slice(self::STAGES, $i + 1);
+        foreach (self::stages() as $i => $stage) {
+            $later = array_slice(self::stages(), $i + 1);
             if ($later !== []) {
                 yield $stage => PHPat::rule()
                     ->classes(...self::folders([$stage]))
@@ -59,6 +66,27 @@ final class Architecture
                     ->because('no stage reaches forward');
             }
         }
+    }
+
+    public function testStagesSeeNoList(): Rule
+    {
+        return PHPat::rule()
+            ->classes(...self::folders(self::stages()))
+            ->shouldNotDependOn()
+            ->classes(Selector::AllOf(
+                Selector::classname('/^'.preg_quote(self::CORE.'\\', '/').'\w+$/', true),
+                ...array_map(static fn (string $name) => Selector::NOT(Selector::classname(self::CORE.'\\'.$name)), self::SEEN_BY_STAGES),
+            ))
+            ->because('a stage sees the plan, the job and what is earlier, and knows nothing of the whole list');
+    }
+
+    public function testRootNamesStagesInTheListAlone(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::classname('/^'.preg_quote(self::CORE.'\\', '/').'(?!Stages$)\w+$/', true))
+            ->shouldNotDependOn()
+            ->classes(...self::folders(self::stages()))
+            ->because('the root knows its stages through the list alone');
     }
 
     /**

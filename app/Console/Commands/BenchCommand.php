@@ -6,8 +6,13 @@ namespace App\Console\Commands;
 
 use App\Documents\JobReader;
 use Illuminate\Console\Command;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\WayToStart;
+use Imbrex\Core\Job;
+use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
 
 /** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels; then roofs of blocks. */
 final class BenchCommand extends Command
@@ -27,23 +32,23 @@ final class BenchCommand extends Command
 
     protected $description = 'Time plans of growing roofs';
 
-    public function handle(JobReader $reader, Planner $planner): int
+    public function handle(JobReader $reader): int
     {
         $rows = [];
         $before = null;
         foreach (self::PANELS as $panels) {
             $json = $this->roof($panels);
-            $planner->plan($reader->read($json));
+            $this->worked($reader->read($json));
             $times = [];
             for ($run = 0; $run < self::RUNS; $run++) {
                 $start = hrtime(true);
-                $plan = $planner->plan($reader->read($json));
+                $plan = $this->worked($reader->read($json));
                 $times[] = (hrtime(true) - $start) / 1e6;
             }
             sort($times);
             $median = $times[intdiv(self::RUNS, 2)];
             $rows[] = [
-                count($plan->panels), count($plan->roof->faces), sprintf('%.1f', $times[0]), sprintf('%.1f', $median), sprintf('%.3f', $median / $panels),
+                count($plan->of(CuttingStage::class)->panels), count($plan->of(RoofStage::class)->roof->faces), sprintf('%.1f', $times[0]), sprintf('%.1f', $median), sprintf('%.3f', $median / $panels),
                 $before === null ? '' : sprintf('%.2f', $median / $before['time'] / ($panels / $before['panels'])),
                 sprintf('%.0f', memory_get_peak_usage() / 1_048_576),
             ];
@@ -52,7 +57,7 @@ final class BenchCommand extends Command
         $this->table(['panels', 'faces', 'best ms', 'median ms', 'ms a panel', 'growth (1 = linear)', 'peak MB'], $rows);
 
         $this->blocks($reader);
-        $this->search($reader, $planner);
+        $this->search($reader);
 
         return self::SUCCESS;
     }
@@ -65,10 +70,10 @@ final class BenchCommand extends Command
             $job = $reader->read($this->building($count));
             $builder = new RoofBuilder($job->rules);
             $times = [];
-            $roof = $builder->build([], $job->blocks);
+            $roof = $builder->build([], $job->part(RoofInput::class)->blocks);
             for ($run = 0; $run < self::RUNS; $run++) {
                 $start = hrtime(true);
-                $roof = $builder->build([], $job->blocks);
+                $roof = $builder->build([], $job->part(RoofInput::class)->blocks);
                 $times[] = (hrtime(true) - $start) / 1e6;
             }
             sort($times);
@@ -78,17 +83,17 @@ final class BenchCommand extends Command
     }
 
     /** Times what follows a nudge on the demo's boathouse: the plan with its layout search, and the ways to start one face compared. */
-    private function search(JobReader $reader, Planner $planner): void
+    private function search(JobReader $reader): void
     {
         $job = $reader->read((string) file_get_contents(database_path('demo/boathouse.json')));
         $rows = [];
-        foreach ($planner->plan($job)->roof->faces as $face) {
+        foreach ($this->worked($job)->of(RoofStage::class)->roof->faces as $face) {
             $times = ['plan' => [], 'compared' => []];
             for ($run = 0; $run < self::RUNS; $run++) {
                 $start = hrtime(true);
-                $plan = $planner->plan($job);
+                $plan = $this->worked($job);
                 $middle = hrtime(true);
-                $planner->alternatives($plan, $face);
+                WayToStart::compare($plan, $face);
                 $times['plan'][] = ($middle - $start) / 1e6;
                 $times['compared'][] = (hrtime(true) - $middle) / 1e6;
             }
@@ -97,6 +102,15 @@ final class BenchCommand extends Command
             $rows[] = [$face->name, sprintf('%.1f', $times['plan'][intdiv(self::RUNS, 2)]), sprintf('%.1f', $times['compared'][intdiv(self::RUNS, 2)])];
         }
         $this->table(['boathouse', 'plan and search, median ms', 'ways compared, median ms'], $rows);
+    }
+
+    /** A plan with every stage worked. */
+    private function worked(Job $job): Plan
+    {
+        $plan = Plan::for($job);
+        $plan->findings();
+
+        return $plan;
     }
 
     private function building(int $count): string

@@ -11,7 +11,7 @@ use App\Documents\PlanWriter;
 use App\Documents\Understood;
 use App\Words\Words;
 use Illuminate\Console\Command;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Plan;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Prints the plan of a job document as JSON. Needs no database. */
@@ -19,14 +19,15 @@ final class PlanCommand extends Command
 {
     private const BAD_FILE = 2;
 
-    protected $signature = 'imbrex:plan {file? : a job document, or - for standard input}';
+    protected $signature = 'imbrex:plan {file? : a job document, or - for standard input} {--on= : what holds today, as JSON}';
 
     protected $description = 'Print the plan of a job document as JSON';
 
-    public function handle(JobReader $reader, Planner $planner, PlanWriter $writer, Words $words): int
+    public function handle(JobReader $reader, PlanWriter $writer, Words $words): int
     {
         try {
-            $plan = $planner->plan($reader->read($this->text()));
+            $on = $this->option('on');
+            $plan = Plan::for($reader->read($this->text((string) $this->argument('file'), 'file')), is_string($on) ? $reader->circumstances($this->text($on, 'on')) : null);
         } catch (DocumentFault $fault) {
             foreach ($fault->inWords($words) as $line) {
                 fwrite(STDERR, preg_replace('/\s+/', ' ', $line['message'])."\n");
@@ -42,14 +43,13 @@ final class PlanCommand extends Command
         return self::SUCCESS;
     }
 
-    private function text(): string
+    private function text(string $file, string $field): string
     {
-        $file = (string) $this->argument('file');
         if ($file === '') {
-            throw DocumentFault::of([new Fault('file', 'file-unreadable', Understood::NOTHING)]);
+            throw DocumentFault::of([new Fault($field, 'file-unreadable', Understood::NOTHING)]);
         }
         $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? @file_get_contents($file) : false);
 
-        return $text === false ? throw DocumentFault::of([new Fault('file', 'file-unreadable', $file)]) : $text;
+        return $text === false ? throw DocumentFault::of([new Fault($field, 'file-unreadable', $file)]) : $text;
     }
 }

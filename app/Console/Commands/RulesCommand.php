@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Words\Words;
 use Illuminate\Console\Command;
-use Imbrex\Core\Rules\HouseRules;
+use Imbrex\Core\HouseRules;
 
 /** Lists the house rules: key, unit, default, range, reason. */
 final class RulesCommand extends Command

@@ -8,8 +8,8 @@ use Illuminate\Http\JsonResponse;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\HouseRules;
 
 /** What ships: profiles, materials, house rules. */
 final class CatalogueController

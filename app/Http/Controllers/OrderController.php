@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Order;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
+use Imbrex\Core\LoadOut\LoadOutStage;
 
 final class OrderController
 {
@@ -26,10 +27,10 @@ final class OrderController
         abort_if($request->base() !== $job->revision, 409, $words->say('order.moved-on'));
         $revision = $job->newest();
         $plan = $plans->plan($revision);
-        abort_unless($plan->mayBeOrdered(), 409, $words->say('order.blocked'));
+        abort_unless(LoadOutStage::mayBeOrdered($plan), 409, $words->say('order.blocked'));
         $order = $job->orders()->create([
             'revision' => $revision->number,
-            'lines' => $writer->order($plan->order),
+            'lines' => $writer->order($plan->of(LoadOutStage::class)->order),
             'released_by' => $member->id,
             'released_by_name' => $member->name,
         ]);

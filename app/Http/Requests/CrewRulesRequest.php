@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Documents\DocumentFault;
 use App\Documents\RuleFaults;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\RuleFault;
-use Imbrex\Core\Rules\RuleSet;
 
 final class CrewRulesRequest extends WordedRequest
 {
@@ -28,7 +28,7 @@ final class CrewRulesRequest extends WordedRequest
         foreach ((array) $this->input('rules') as $key => $value) {
             $value = is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
             try {
-                RuleSet::with([(string) $key => $value]);
+                HouseRules::with([(string) $key => $value]);
             } catch (RuleFault $fault) {
                 throw DocumentFault::of([RuleFaults::fault("rules.$key", $fault, $value)]);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Point;
@@ -16,8 +17,14 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class CardMarks
 {
-    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
+    private Profile $profile;
+
+    private RuleSet $rules;
+
+    public function __construct(Covering $covering)
     {
+        $this->profile = $covering->profile;
+        $this->rules = $covering->rules;
     }
 
     /** @return list<Mark> running distances along both edges from B; corners between the edges with their own x */
@@ -168,7 +175,7 @@ final readonly class CardMarks
     private function bendsOf(CardSide $side): array
     {
         $bends = [];
-        if ($side->bound === Bound::Head && $side->kind !== null && $this->profile->family->turnsPanUp($side->kind, $this->vented)) {
+        if ($side->bound === Bound::Head && $side->turnsPanUp) {
             $bends['pan-up'] = -$this->rules->number('cut.panTurnUp');
         }
         if ($side->hem > 0.0) {

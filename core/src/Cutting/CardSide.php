@@ -14,8 +14,10 @@ final readonly class CardSide
     /**
      * @param  EdgeKind|null  $kind  of the edge it lies at; null at a leg or a lap beside the next panel, and at the step between two edges in one line
      * @param  float  $hem  folded there, square to the side
+     * @param  float  $fullHem  what its detail folds; more than the hem where the quick habit is kept
+     * @param  bool  $turnsPanUp  whether a pan that ends at it is turned up as a dam
      */
-    public function __construct(public ?EdgeKind $kind, public float $hem, public Point $from, public Point $to, public Bound $bound)
+    public function __construct(public ?EdgeKind $kind, public float $hem, public Point $from, public Point $to, public Bound $bound, public float $fullHem = 0.0, public bool $turnsPanUp = false)
     {
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Point;
@@ -12,7 +13,10 @@ use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\FaceLoop;
 use Imbrex\Core\Layout\FaceSide;
+use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Rules\RuleSet;
 
 /**
@@ -24,8 +28,20 @@ final class CutCardMaker
     /** @var array<string, list<FaceSide>> by face: what the tags of its sheets stand for */
     private array $sides = [];
 
-    public function __construct(private readonly Profile $profile, private readonly bool $vented, private readonly RuleSet $rules)
+    private readonly Profile $profile;
+
+    private readonly RuleSet $rules;
+
+    public function __construct(private readonly Builds $builds)
     {
+        $this->profile = $builds->covering->profile;
+        $this->rules = $builds->covering->rules;
+    }
+
+    /** Keeps what the cards of a plan's faces have in common. */
+    public static function of(Plan $plan): self
+    {
+        return new self($plan->of(BuildsStage::class));
     }
 
     /** The back view, which is the one marked on. */
@@ -34,7 +50,7 @@ final class CutCardMaker
         $bounds = $panel->sheet->bounds();
         $piece = $this->sides($face, $panel);
         $ribs = $this->ribs($panel, $bounds->left, $bounds->width());
-        $marks = new CardMarks($this->profile, $this->vented, $this->rules);
+        $marks = new CardMarks($this->builds->covering);
         $along = $marks->along($piece, $panel);
         $fromHead = $piece->runsFromHead();
         $card = new CutCard(
@@ -72,6 +88,18 @@ final class CutCardMaker
         return $angled;
     }
 
+    /** @return list<string> ids of the roof's edges a panel is cut to at an angle */
+    public static function angledEdges(Plan $plan, Face $face, Panel $panel): array
+    {
+        $finder = new SideFinder($plan->of(RoofStage::class)->roof);
+        $ids = [];
+        foreach (self::of($plan)->angledSides($face, $panel) as $side) {
+            $ids[] = $finder->edge($face, $side->loop, $side->side)?->id;
+        }
+
+        return array_values(array_unique(array_filter($ids)));
+    }
+
     /**
      * The hems of a panel's angled ends: how deep they are folded, and what that takes along the rib.
      *
@@ -82,8 +110,7 @@ final class CutCardMaker
         $hems = [];
         foreach ($this->sides($face, $panel)->sides as $side) {
             if ($side->kind !== null && $side->hem > 0.0 && $side->isAngledEnd()) {
-                $wanted = EdgeAllowance::of($side->kind, $this->profile->family, $this->vented, $this->rules, $side->isLowEnd())->hem;
-                $hems[] = ['kind' => $side->kind->value, 'hem' => $side->hem, 'along' => $side->hemAlong(), 'wanted' => $wanted, 'quick' => $wanted - $side->hem > Tolerance::SAME_CUT];
+                $hems[] = ['kind' => $side->kind->value, 'hem' => $side->hem, 'along' => $side->hemAlong(), 'wanted' => $side->fullHem, 'quick' => $side->fullHem - $side->hem > Tolerance::SAME_CUT];
             }
         }
 
@@ -98,7 +125,7 @@ final class CutCardMaker
     /** @return list<FaceSide> */
     private function sidesOf(Face $face): array
     {
-        return $this->sides[$face->id] ??= array_merge(...array_map(static fn (FaceLoop $loop): array => $loop->sides, FaceLoop::of($face, $this->profile, $this->vented, $this->rules)));
+        return $this->sides[$face->id] ??= array_merge(...array_map(static fn (FaceLoop $loop): array => $loop->sides, FaceLoop::of($face, $this->builds)));
     }
 
     /** @return list<float> x of the legs or ribs that stay on the sheet */
@@ -135,7 +162,7 @@ final class CutCardMaker
             if ($side->hem > 0.0) {
                 $lines[] = $side->inwards($side->hem, MarkKind::Bend);
             }
-            if ($side->bound === Bound::Head && $this->profile->family->turnsPanUp($side->kind, $this->vented)) {
+            if ($side->bound === Bound::Head && $side->turnsPanUp) {
                 $lines[] = $side->inwards($this->rules->number('cut.panTurnUp'), MarkKind::Bend);
             }
             if ($side->hem > 0.0 && ! $side->isSquare() && ! $side->isUpright() && $this->profile->family->isConcealed()) {

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Units\Length;
 
 /** Panels that cannot be made, carried or held as they are, and those parted so that they can. */
@@ -17,7 +16,7 @@ final readonly class CutReport
     /** A piece that differs by less (in) from its card is still that piece. */
     private const SAME_PIECE = 1.0 / 32.0;
 
-    public function __construct(private Profile $profile, private RuleSet $rules)
+    public function __construct(private Covering $covering)
     {
     }
 
@@ -29,19 +28,19 @@ final readonly class CutReport
     public function on(Face $face, array $panels, Pairing $pairing, array $cut = []): array
     {
         $lengths = array_map(static fn (Panel $p): float => $p->orderLength, $panels);
-        $long = array_filter($lengths, fn (float $l): bool => $l > $this->profile->longest + Tolerance::LENGTH);
+        $long = array_filter($lengths, fn (float $l): bool => $l > $this->covering->profile->longest + Tolerance::LENGTH);
         $alone = array_map(static fn (Panel $p): float => $p->orderLength, array_filter($panels, static fn (Panel $p): bool => $pairing->of($p->id) === null));
-        $short = array_filter($alone, fn (float $l): bool => $l < $this->profile->shortest - Tolerance::LENGTH);
+        $short = array_filter($alone, fn (float $l): bool => $l < $this->covering->profile->shortest - Tolerance::LENGTH);
         $lapped = array_unique(array_map(static fn (Panel $p): int => $p->strip->position, array_filter($panels, static fn (Panel $p): bool => $p->lapsOver)));
         $findings = [];
         if ($long !== []) {
-            $findings[] = Finding::settle('cut.over-long', $face->id, ['panels' => count($long), 'length' => Length::ofInches(max($long)), 'limit' => Length::ofInches($this->profile->longest)]);
+            $findings[] = Finding::settle('cut.over-long', $face->id, ['panels' => count($long), 'length' => Length::ofInches(max($long)), 'limit' => Length::ofInches($this->covering->profile->longest)]);
         }
         if ($short !== []) {
-            $findings[] = Finding::settle('cut.under-short', $face->id, ['panels' => count($short), 'length' => Length::ofInches(min($short)), 'limit' => Length::ofInches($this->profile->shortest)]);
+            $findings[] = Finding::settle('cut.under-short', $face->id, ['panels' => count($short), 'length' => Length::ofInches(min($short)), 'limit' => Length::ofInches($this->covering->profile->shortest)]);
         }
         if ($lapped !== []) {
-            $findings[] = Finding::note('cut.end-lapped', $face->id, ['panels' => count($lapped), 'lap' => Length::ofInches((new EndLaps($this->profile, $this->rules))->lap($face)), 'limit' => Length::ofInches($this->profile->longest)]);
+            $findings[] = Finding::note('cut.end-lapped', $face->id, ['panels' => count($lapped), 'lap' => Length::ofInches((new EndLaps($this->covering))->lap($face)), 'limit' => Length::ofInches($this->covering->profile->longest)]);
         }
 
         return [...$findings, ...$this->laps($face, $panels), ...$this->tips($face, $panels), ...$this->cutOtherwise($face, $panels, $cut)];
@@ -75,7 +74,7 @@ final readonly class CutReport
      */
     private function laps(Face $face, array $panels): array
     {
-        $clear = $this->rules->number('cut.endLapClear');
+        $clear = $this->covering->rules->number('cut.endLapClear');
         $findings = [];
         foreach (array_filter($panels, static fn (Panel $p): bool => $p->lapsOver) as $panel) {
             $lap = $panel->metal->bounds();
@@ -99,7 +98,7 @@ final readonly class CutReport
      */
     private function tips(Face $face, array $panels): array
     {
-        $least = $this->rules->number('cut.leastTip');
+        $least = $this->covering->rules->number('cut.leastTip');
         $findings = [];
         foreach ($panels as $panel) {
             $metal = $panel->metal->bounds();

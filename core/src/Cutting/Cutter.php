@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 
 /** Cuts the panels of a face: strip ∩ face, after every edge has been moved by its detail's offset and hem. */
 final readonly class Cutter
 {
-    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
+    public function __construct(private Builds $builds)
     {
     }
 
@@ -23,9 +22,9 @@ final readonly class Cutter
      */
     public function cut(Face $face, FaceLayout $layout, OrderLength $order, ?Corrections $corrections = null): array
     {
-        $pieces = new PieceCutter($face, $this->profile, $this->vented, $this->rules);
+        $pieces = new PieceCutter($face, $this->builds);
         $corrected = $corrections !== null && $corrections->touch($face);
-        $laps = new EndLaps($this->profile, $this->rules);
+        $laps = new EndLaps($this->builds->covering);
         $panels = [];
         foreach ($layout->strips as $strip) {
             $number = 0;

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\StripCutter;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 
 /**
  * Parts panels too long to make or carry: the upper length laps over the lower one, every second panel's lap is
@@ -23,7 +22,7 @@ final readonly class EndLaps
 
     private StripCutter $cutter;
 
-    public function __construct(private Profile $profile, private RuleSet $rules)
+    public function __construct(private Covering $covering)
     {
         $this->cutter = new StripCutter;
     }
@@ -31,7 +30,7 @@ final readonly class EndLaps
     /** How far the upper length laps over the lower one, inches. */
     public function lap(Face $face): float
     {
-        return $this->rules->number($face->pitch->riseIn12 < self::STEEP - Tolerance::LENGTH ? 'cut.endLapLowSlope' : 'cut.endLap');
+        return $this->covering->rules->number($face->pitch->riseIn12 < self::STEEP - Tolerance::LENGTH ? 'cut.endLapLowSlope' : 'cut.endLap');
     }
 
     /**
@@ -40,7 +39,7 @@ final readonly class EndLaps
      */
     public function part(Panel $panel, Face $face, array $sides, OrderLength $order): array
     {
-        if ($panel->orderLength <= $this->profile->longest + Tolerance::LENGTH || $this->rules->choice('cut.overLong') === 'report') {
+        if ($panel->orderLength <= $this->covering->profile->longest + Tolerance::LENGTH || $this->covering->rules->choice('cut.overLong') === 'report') {
             return [$panel];
         }
         $lap = $this->lap($face);
@@ -66,10 +65,10 @@ final readonly class EndLaps
      */
     private function lines(Panel $panel, Face $face, OrderLength $order, float $lap): array
     {
-        $most = $order->longestBlank($this->profile->longest);
+        $most = $order->longestBlank($this->covering->profile->longest);
         $bounds = $panel->sheet->bounds();
-        $stagger = $this->rules->number('cut.endLapStagger') / 2.0;
-        $least = max($this->profile->shortest, $lap * 2.0);
+        $stagger = $this->covering->rules->number('cut.endLapStagger') / 2.0;
+        $least = max($this->covering->profile->shortest, $lap * 2.0);
         if ($most < $least) {
             return [];
         }
@@ -93,7 +92,7 @@ final readonly class EndLaps
     /** @return list<array{float, float}> where a lap would come too near an opening */
     private function blocked(Face $face, Panel $panel, float $lap): array
     {
-        $clear = $this->rules->number('cut.endLapClear');
+        $clear = $this->covering->rules->number('cut.endLapClear');
         $bounds = $panel->sheet->bounds();
         $blocked = [];
         foreach ($face->openings as $opening) {

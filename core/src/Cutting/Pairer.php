@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Geometry\Tolerance;
-use Imbrex\Core\Rules\RuleSet;
 
 /**
  * Finds panels that come out of one sheet. A cut across a sheet leaves below it a head and above it a foot of the same
@@ -26,7 +25,7 @@ final readonly class Pairer
     /** Near enough to what no pairing can beat. */
     private const NEAR = 0.99;
 
-    public function __construct(private Profile $profile, private RuleSet $rules)
+    public function __construct(private Covering $covering)
     {
     }
 
@@ -36,12 +35,12 @@ final readonly class Pairer
      */
     public function pair(array $panels, OrderLength|array $orders): Pairing
     {
-        if ($this->rules->choice('cut.pairs') === 'apart') {
+        if ($this->covering->rules->choice('cut.pairs') === 'apart') {
             return Pairing::none();
         }
         $order = static fn (Panel $p): OrderLength => $orders instanceof OrderLength ? $orders : $orders[$p->face];
-        $nests = array_values(array_filter(array_map(fn (Panel $p): ?Nest => Nest::of($p, $this->profile), $panels)));
-        $table = new SavingTable($nests, $this->profile, $this->rules->number('cut.kerf'), $order);
+        $nests = array_values(array_filter(array_map(fn (Panel $p): ?Nest => Nest::of($p, $this->covering->profile), $panels)));
+        $table = new SavingTable($nests, $this->covering->profile, $this->covering->rules->number('cut.kerf'), $order);
         $pairing = Pairing::none();
         foreach (self::STEPS as $step) {
             [$matched, $bound] = $table->isMixed() ? $this->mixed($table, count($nests), $step) : $this->twoSided($table, $step);
@@ -145,15 +144,15 @@ final readonly class Pairer
     private function together(Nest $lower, Nest $upper, OrderLength $order): ?Pair
     {
         $best = null;
-        foreach ($this->profile->mayTurn ? [[$upper, false], [$upper->turned(), true]] : [[$upper, false]] as [$nest, $turned]) {
+        foreach ($this->covering->profile->mayTurn ? [[$upper, false], [$upper->turned(), true]] : [[$upper, false]] as [$nest, $turned]) {
             if (! $lower->fitsUnder($nest)) {
                 continue;
             }
-            $at = $lower->under($nest, $this->rules->number('cut.kerf'));
+            $at = $lower->under($nest, $this->covering->rules->number('cut.kerf'));
             $length = max($lower->height, $at + $nest->height);
             $ordered = $order->of($length);
             $saved = $lower->panel->orderLength + $nest->panel->orderLength - $ordered;
-            if ($saved > max(Tolerance::LENGTH, $best->saved ?? 0.0) && $ordered <= $this->profile->longest + Tolerance::LENGTH) {
+            if ($saved > max(Tolerance::LENGTH, $best->saved ?? 0.0) && $ordered <= $this->covering->profile->longest + Tolerance::LENGTH) {
                 $best = new Pair($lower->panel->id, $nest->panel->id, $turned, $at, $length, $ordered, $saved);
             }
         }

@@ -61,7 +61,7 @@ final readonly class PieceSides
                 $kind === null => end($sides) !== false && end($sides)->bound === Bound::Right ? Bound::Right : Bound::Left,
                 default => $to->u > $from->u ? Bound::Foot : Bound::Head,
             };
-            $sides[] = new CardSide($kind, $own->allowance->hem ?? 0.0, $from, $to, $bound);
+            $sides[] = new CardSide($kind, $own->allowance->hem ?? 0.0, $from, $to, $bound, $own->fullHem ?? 0.0, $own->turnsPanUp ?? false);
         }
 
         return $sides;

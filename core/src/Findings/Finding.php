@@ -15,13 +15,21 @@ final readonly class Finding
     /**
      * @param  string  $where  the id of the plane, face or panel it speaks of
      * @param  array<string, Length|float|int|string>  $parameters
+     * @param  string|null  $stage  which found it; null for what stands before all stages
      */
     private function __construct(
         public string $code,
         public Severity $severity,
         public string $where,
         public array $parameters,
+        public ?string $stage = null,
     ) {
+    }
+
+    /** The same as a stage's own. */
+    public function from(string $stage): self
+    {
+        return new self($this->code, $this->severity, $this->where, $this->parameters, $stage);
     }
 
     /** @param  array<string, Length|float|int|string>  $parameters */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Builds\EdgeAllowance;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
-use Imbrex\Core\Rules\RuleSet;
 
 /** One loop metal ends at: the face's outline, a hole in it, or something that comes through it. Metal lies to the left of every side. */
 final readonly class FaceLoop
@@ -21,9 +21,9 @@ final readonly class FaceLoop
     }
 
     /** @return list<self> the outline, then the holes, then the openings that part panels; sides numbered on from loop to loop */
-    public static function of(Face $face, Profile $profile, bool $vented, RuleSet $rules): array
+    public static function of(Face $face, Builds $builds): array
     {
-        $quick = $rules->choice('cut.hemSchool') === 'quick';
+        $quick = $builds->covering->rules->choice('cut.hemSchool') === 'quick';
         $loops = [];
         $first = 0;
         foreach ($face->region()->loops() as $number => $outline) {
@@ -31,17 +31,18 @@ final readonly class FaceLoop
             foreach ($face->edgesOfLoop($number) as $side => $kind) {
                 // Metal lies to the left of a side, so one that runs to the right is at the panels' low end.
                 $across = $outline->corner($side + 1)->u - $outline->corner($side)->u;
-                $allowance = EdgeAllowance::of($kind, $profile->family, $vented, $rules, $across > 0.0);
+                $build = $builds->at($face, $number, $side);
+                $full = $build->allowance($across > 0.0);
                 // The quick habit lays the hem along the rib; square to the bend that is less by the sine of their angle.
-                $allowance = $quick && ! $kind->runsUpSlope() ? $allowance->hemmed($allowance->hem * abs($across) / $outline->sideLength($side)) : $allowance;
-                $sides[] = new FaceSide($kind, $allowance, $number, $side);
+                $allowance = $quick && ! $kind->runsUpSlope() ? $full->hemmed($full->hem * abs($across) / $outline->sideLength($side)) : $full;
+                $sides[] = new FaceSide($kind, $allowance, $number, $side, $full->hem, $build->turnsPanUp());
             }
             $loops[] = new self($outline->tagged($first), $sides);
             $first += count($sides);
         }
         foreach ($face->openings as $opening) {
             if ($opening->kind->partsPanels()) {
-                $loops[] = self::round($opening, $profile, $rules, count($loops), $first);
+                $loops[] = self::round($opening, $builds->covering, count($loops), $first);
                 $first += count($opening->outline->corners);
             }
         }
@@ -49,13 +50,13 @@ final readonly class FaceLoop
         return $loops;
     }
 
-    private static function round(Opening $opening, Profile $profile, RuleSet $rules, int $number, int $first): self
+    private static function round(Opening $opening, Covering $covering, int $number, int $first): self
     {
         $n = count($opening->outline->corners);
         $sides = [];
         for ($side = 0; $side < $n; $side++) {
             // Turned clockwise, side i of the loop is side n − 2 − i of the outline.
-            $clear = EdgeAllowance::clear($opening->clearance((2 * $n - 2 - $side) % $n, $profile->family, $rules));
+            $clear = EdgeAllowance::clear($opening->clearance((2 * $n - 2 - $side) % $n, $covering->profile->family, $covering->rules));
             $sides[] = new FaceSide(EdgeKind::Opening, $clear, $number, $side);
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Builds\EdgeAllowance;
 use Imbrex\Core\Catalogue\EdgeKind;
 
 /** One side metal ends at: of the face's outline, of a hole in it, or of something that comes through it. Its number is the tag its metal carries. */
@@ -14,8 +14,10 @@ final readonly class FaceSide
      * @param  EdgeAllowance  $allowance  what its detail asks of the metal
      * @param  int  $loop  of the face (0 = outline); beyond the face's own an opening's
      * @param  int  $side  which side of the loop
+     * @param  float  $fullHem  what is folded there by its detail, inches; the allowance's own is less where the quick habit is kept
+     * @param  bool  $turnsPanUp  whether a pan that ends at it is turned up as a dam
      */
-    public function __construct(public EdgeKind $kind, public EdgeAllowance $allowance, public int $loop, public int $side)
+    public function __construct(public EdgeKind $kind, public EdgeAllowance $allowance, public int $loop, public int $side, public float $fullHem = 0.0, public bool $turnsPanUp = false)
     {
     }
 

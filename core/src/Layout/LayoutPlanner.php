@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Units\Length;
 
 /** Lays panels out on one face: the metal's span, the school's module lines, the rips that remain. */
 final readonly class LayoutPlanner
 {
-    public function __construct(private Profile $profile, private bool $vented, private RuleSet $rules)
+    private Profile $profile;
+
+    public function __construct(private Builds $builds)
     {
+        $this->profile = $builds->covering->profile;
     }
 
     /** u of a module line by this choice on a face whose metal spans so much, its nudge included; inches. */
@@ -27,7 +30,7 @@ final readonly class LayoutPlanner
     /** @param  LayoutChoice  $choice  a decided one: what was left to the search says where it put the seams */
     public function lay(Face $face, LayoutChoice $choice): FaceLayout
     {
-        $metal = MovedFace::metal($face, $this->profile, $this->vented, $this->rules);
+        $metal = MovedFace::metal($face, $this->builds);
         $span = $metal->span();
         $school = $this->school($choice, $span);
         $cover = $this->profile->cover;
@@ -40,7 +43,7 @@ final readonly class LayoutPlanner
         }
         $first = $strips[0];
         $last = $strips[count($strips) - 1];
-        $narrowest = $this->profile->narrowestRip($this->rules);
+        $narrowest = $this->profile->narrowestRip($this->builds->covering->rules);
         $leftRip = $first->left - $first->moduleLeft < Tolerance::ON_LINE || ! $this->endsAtRake($metal, $first, true) ? null : $first->width();
         $rightRip = $last->moduleRight() - $last->right < Tolerance::ON_LINE || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
 

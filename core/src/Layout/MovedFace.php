@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\EdgeMover;
 use Imbrex\Core\Geometry\Point;
@@ -12,7 +12,6 @@ use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\Untangler;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 
 /** A face with every edge moved by what its detail asks of the metal; face coordinates, inches. */
 final readonly class MovedFace
@@ -26,15 +25,15 @@ final readonly class MovedFace
     }
 
     /** Edges moved by their offsets: what metal covers. */
-    public static function metal(Face $face, Profile $profile, bool $vented, RuleSet $rules): self
+    public static function metal(Face $face, Builds $builds): self
     {
-        return self::moved(FaceLoop::of($face, $profile, $vented, $rules), 0.0);
+        return self::moved(FaceLoop::of($face, $builds), 0.0);
     }
 
     /** Edges moved by offset and hem: what metal is cut from. */
-    public static function blank(Face $face, Profile $profile, bool $vented, RuleSet $rules): self
+    public static function blank(Face $face, Builds $builds): self
     {
-        $loops = FaceLoop::of($face, $profile, $vented, $rules);
+        $loops = FaceLoop::of($face, $builds);
         $blank = self::moved($loops, 1.0);
         $metal = self::moved($loops, 0.0);
 

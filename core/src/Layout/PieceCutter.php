@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
@@ -11,7 +12,6 @@ use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\StripCutter;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 
 /** Cuts the pieces of a strip out of a face: what each covers, and the sheet it is made from. */
 final class PieceCutter
@@ -20,6 +20,8 @@ final class PieceCutter
 
     private readonly MovedFace $blank;
 
+    private readonly Profile $profile;
+
     /** @var list<float> u of the corners of what is cut from */
     private readonly array $corners;
 
@@ -27,10 +29,11 @@ final class PieceCutter
 
     private readonly StretchOut $flat;
 
-    public function __construct(Face $face, private readonly Profile $profile, bool $vented, RuleSet $rules)
+    public function __construct(Face $face, Builds $builds)
     {
-        $this->metal = MovedFace::metal($face, $profile, $vented, $rules);
-        $this->blank = MovedFace::blank($face, $profile, $vented, $rules);
+        $this->profile = $builds->covering->profile;
+        $this->metal = MovedFace::metal($face, $builds);
+        $this->blank = MovedFace::blank($face, $builds);
         $this->cutter = new StripCutter;
         $corners = [];
         foreach ($this->blank->regions as $region) {
@@ -39,7 +42,7 @@ final class PieceCutter
             }
         }
         $this->corners = $corners;
-        $this->flat = new StretchOut($this->blank, $corners, $profile->cover);
+        $this->flat = new StretchOut($this->blank, $corners, $this->profile->cover);
     }
 
     /**

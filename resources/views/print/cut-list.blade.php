@@ -1,7 +1,7 @@
 @php
     use Imbrex\Core\Units\Rounding;
     /** @var Imbrex\Core\Plan $plan */
-    $system = $plan->job->system;
+    $system = $plan->job->covering;
 @endphp
 <!DOCTYPE html>
 <html lang="en">
@@ -36,7 +36,7 @@
         <th>{{ $words->say('order.hand') }}</th><th>{{ $words->say('order.panels') }}</th><th class="n">{{ $words->say('order.squareFeet') }}</th><th class="n">{{ $words->say('order.pounds') }}</th>
     </tr></thead>
     <tbody>
-    @foreach ($plan->order->lines as $line)
+    @foreach ($order->lines as $line)
         <tr>
             <td class="qty">{{ $line->quantity }}</td>
             <td class="length">{{ $tape->print($line->length, Rounding::Up) }}</td>
@@ -50,11 +50,11 @@
     </tbody>
 </table>
 <table class="totals">
-    <tr><td>{{ $words->say('order.pieces') }}</td><td class="n">{{ $plan->order->pieces }}</td></tr>
-    <tr><td>{{ $words->say('order.metal') }}</td><td class="n">{{ number_format($plan->order->squareFeet, 1) }} sq ft</td></tr>
-    <tr><td>{{ $words->say('order.waste') }}</td><td class="n">{{ number_format($plan->order->wasteSquareFeet, 1) }} sq ft</td></tr>
-    <tr><td>{{ $words->say('order.coil', ['width' => $tape->inInches()->print($plan->order->coilWidth)]) }}</td><td class="n">{{ number_format(ceil($plan->order->coilFeet - 1e-6)) }} ft</td></tr>
-    <tr><td>{{ $words->say('order.weight') }}</td><td class="n">{{ number_format($plan->order->pounds, 0) }} lb</td></tr>
+    <tr><td>{{ $words->say('order.pieces') }}</td><td class="n">{{ $order->pieces }}</td></tr>
+    <tr><td>{{ $words->say('order.metal') }}</td><td class="n">{{ number_format($order->squareFeet, 1) }} sq ft</td></tr>
+    <tr><td>{{ $words->say('order.waste') }}</td><td class="n">{{ number_format($order->wasteSquareFeet, 1) }} sq ft</td></tr>
+    <tr><td>{{ $words->say('order.coil', ['width' => $tape->inInches()->print($order->coilWidth)]) }}</td><td class="n">{{ number_format(ceil($order->coilFeet - 1e-6)) }} ft</td></tr>
+    <tr><td>{{ $words->say('order.weight') }}</td><td class="n">{{ number_format($order->pounds, 0) }} lb</td></tr>
 </table>
 @if ($findings !== [])
     <h2>{{ $words->say('findings.settle') }}</h2>

@@ -25,7 +25,7 @@
 @foreach ($faces as $face)
 <div class="page">
     <h1>{{ $face['name'] }}</h1>
-    <p class="sub">{{ $plan->job->name }} · {{ $words->say('print.plan', ['revision' => $revision]) }} · {{ $plan->job->system->profile->key }} · {{ $words->say('crew.control', ['at' => $face['control']]) }}</p>
+    <p class="sub">{{ $plan->job->name }} · {{ $words->say('print.plan', ['revision' => $revision]) }} · {{ $plan->job->covering->profile->key }} · {{ $words->say('crew.control', ['at' => $face['control']]) }}</p>
     <img src="{{ $face['drawing'] }}" width="680" alt="">
     <table class="runs"><tbody><tr>
         @foreach (['left', 'right'] as $side)

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\System;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Pitch;
 use Imbrex\Core\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
@@ -67,7 +70,7 @@ final class AngledCardTest extends TestCase
     public function test_the_hem_measured_square_is_the_rule(): void
     {
         $plan = self::boathouse();
-        $face = $plan->face('hall.S') ?? self::fail();
+        $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
         $panel = self::valleyPiece($plan);
         $valley = array_values(array_filter(self::card($plan, $panel)->lines, static fn ($l): bool => abs($l->from->u - $l->to->u) > 1.0 && abs($l->from->v - $l->to->v) > 1.0));
         [$cut, $bend] = [$valley[0], $valley[1]];
@@ -82,7 +85,7 @@ final class AngledCardTest extends TestCase
     {
         $plan = self::boathouse();
         $seen = 0;
-        foreach ($plan->panelsOf('hall.S') as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panelsOf('hall.S') as $panel) {
             $card = self::card($plan, $panel);
             foreach ($card->marks as $mark) {
                 if ($mark->line === MarkLine::Inner) {
@@ -98,7 +101,7 @@ final class AngledCardTest extends TestCase
     public function test_every_cut_mark_lies_on_the_outline_and_flipping_twice_is_the_identity(): void
     {
         $plan = self::boathouse();
-        foreach ($plan->panels as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             $card = self::card($plan, $panel);
             self::assertEquals($card, $card->flipped()->flipped(), $panel->id);
             foreach ($card->marks as $mark) {
@@ -135,7 +138,7 @@ final class AngledCardTest extends TestCase
     /** A piece with a square head whose foot is cut to the valley over its whole width. */
     private static function valleyPiece(Plan $plan): Panel
     {
-        foreach ($plan->panelsOf('wing.W') as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panelsOf('wing.W') as $panel) {
             $card = self::card($plan, $panel);
             if (count(self::marks($card, 'valley-hem')) === 2 && count(self::marks($card, 'length')) === 2) {
                 return $panel;
@@ -163,20 +166,20 @@ final class AngledCardTest extends TestCase
 
     private static function panel(Plan $plan, string $face, int $position): Panel
     {
-        return $plan->panelsOf($face)[$position - 1] ?? self::fail("no panel $position");
+        return $plan->of(CuttingStage::class)->panelsOf($face)[$position - 1] ?? self::fail("no panel $position");
     }
 
     private static function card(Plan $plan, Panel $panel): CutCard
     {
-        return (new Planner)->card($plan, $plan->face($panel->face) ?? self::fail(), $panel);
+        return CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->face($panel->face) ?? self::fail(), $panel);
     }
 
     /** @param  list<Block>  $blocks */
     private static function plan(array $blocks): Plan
     {
         $catalogue = Catalogue::shipped();
-        $system = new System($catalogue->profile('snap-lock-1.5-16'), $catalogue->material('steel'), '24 ga', false);
+        $covering = new Covering($catalogue->profile('snap-lock-1.5-16'), $catalogue->material('steel'), '24 ga', false, HouseRules::with([]));
 
-        return (new Planner)->plan(new Job('Test', UnitSystem::Imperial, [], $system, [], RuleSet::with([]), $blocks));
+        return Plan::for(Job::of('Test', UnitSystem::Imperial, $covering, new RoofInput($blocks)));
     }
 }

@@ -7,8 +7,12 @@ namespace Tests\Core\Cutting;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\MarkLine;
@@ -16,12 +20,12 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\System;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\RandomBlocks;
@@ -36,10 +40,10 @@ final class AnyFaceTest extends TestCase
         $this->limitTo(60)->forAll(new ChooseGenerator(1, 4), RandomBlocks::drawn(), ElementsGenerator::fromArray([true, false]), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'rib-9-36']))
             ->then(function (int $count, array $drawn, bool $level, string $profile): void {
                 $plan = self::plan(RandomBlocks::of($count, $drawn, $level), $profile);
-                $system = $plan->job->system;
-                foreach ($plan->roof->faces as $face) {
-                    $moved = MovedFace::metal($face, $system->profile, false, $plan->job->rules);
-                    $panels = $plan->panelsOf($face->id);
+                $system = $plan->job->covering;
+                foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+                    $moved = MovedFace::metal($face, Builds::usual($system));
+                    $panels = $plan->of(CuttingStage::class)->panelsOf($face->id);
                     $metal = array_sum(array_map(static fn (Panel $p): float => (new Region($p->metal, $p->holes))->area(), $panels));
                     $whole = array_sum(array_map(static fn (Region $r): float => $r->area(), $moved->regions));
                     self::assertEqualsWithDelta($whole, $metal, 0.01 + $whole * 1e-9, "$face->id: the panels are the face");
@@ -47,7 +51,7 @@ final class AnyFaceTest extends TestCase
                         self::keepsToItsStrip($panel);
                     }
                 }
-                foreach (array_slice($plan->panels, 0, 12) as $panel) {
+                foreach (array_slice($plan->of(CuttingStage::class)->panels, 0, 12) as $panel) {
                     self::cardIsSound($plan, $panel);
                 }
             });
@@ -104,7 +108,7 @@ final class AnyFaceTest extends TestCase
 
     private static function cardIsSound(Plan $plan, Panel $panel): void
     {
-        $card = (new Planner)->card($plan, $plan->face($panel->face) ?? self::fail(), $panel);
+        $card = CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->face($panel->face) ?? self::fail(), $panel);
         self::assertEqualsWithDelta($card, $card->flipped()->flipped(), 1e-9, $panel->id);
         self::marksRebuildTheOutline($panel, $card);
         foreach ($card->marks as $mark) {
@@ -124,8 +128,8 @@ final class AnyFaceTest extends TestCase
     private static function plan(array $blocks, string $profile): Plan
     {
         $catalogue = Catalogue::shipped();
-        $system = new System($catalogue->profile($profile), $catalogue->material('steel'), '24 ga', false);
+        $covering = new Covering($catalogue->profile($profile), $catalogue->material('steel'), '24 ga', false, HouseRules::with([]));
 
-        return (new Planner)->plan(new Job('Test', UnitSystem::Imperial, [], $system, [], RuleSet::with([]), $blocks));
+        return Plan::for(Job::of('Test', UnitSystem::Imperial, $covering, new RoofInput($blocks)));
     }
 }

@@ -7,13 +7,14 @@ namespace Tests\Core\Cutting;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Survey\Plane;
@@ -41,8 +42,8 @@ final class BesideWallsTest extends TestCase
         $corners = [[0, 0], [240, 0], [240, 96], [$at, 96], [$at, 200], [0, 200]];
         $edges = 'eave rake headwall sidewall ridge rake';
         $plan = self::plan($corners, $edges, self::oneEnd());
-        $beside = $plan->panel('P1-8') ?? self::fail();
-        $next = $plan->panel('P1-9') ?? self::fail();
+        $beside = $plan->of(CuttingStage::class)->panel('P1-8') ?? self::fail();
+        $next = $plan->of(CuttingStage::class)->panel('P1-9') ?? self::fail();
 
         // 200 less nothing at the ridge, an inch past the eave and an inch of hem; 96 less an inch at the headwall.
         self::assertEqualsWithDelta([202.0, $width], [$beside->long, $beside->sheet->bounds()->width()], 1e-9);
@@ -66,8 +67,8 @@ final class BesideWallsTest extends TestCase
         $plan = self::plan(self::RECTANGLE, 'eave rake ridge rake', self::oneEnd(), [$curb]);
 
         // Below it from an inch past the eave to half an inch short, and an inch of hem; above it from 4 in on.
-        self::assertEqualsWithDelta([83.5, 88.0], [$plan->panel('P1-8')?->orderLength, $plan->panel('P1-8b')?->orderLength], 1e-9);
-        $beside = $plan->panel('P1-9') ?? self::fail();
+        self::assertEqualsWithDelta([83.5, 88.0], [$plan->of(CuttingStage::class)->panel('P1-8')?->orderLength, $plan->of(CuttingStage::class)->panel('P1-8b')?->orderLength], 1e-9);
+        $beside = $plan->of(CuttingStage::class)->panel('P1-9') ?? self::fail();
         self::assertEqualsWithDelta(204.0, $beside->orderLength, 1e-9);
         self::assertCount(8, $beside->sheet->corners, 'its leg is cut away beside the curb');
         self::assertNull(RoofJob::card($plan, $beside)->lengths);
@@ -76,7 +77,7 @@ final class BesideWallsTest extends TestCase
     public function test_a_piece_notched_by_a_dormer_is_not_made_from_two_lengths(): void
     {
         $plan = RoofJob::plan([BlockMaker::block('hall', 0, 0, 480, 320, [8, null, 8, null], [12, 9, 12, 9], 108), BlockMaker::block('dormer', 150, 48, 72, 112, [null, 6, null, 6], 0, 168)]);
-        $panel = $plan->panel('hall.S-11') ?? self::fail();
+        $panel = $plan->of(CuttingStage::class)->panel('hall.S-11') ?? self::fail();
         $card = RoofJob::card($plan, $panel);
 
         self::assertEqualsWithDelta(208.72, $panel->long, 0.005);
@@ -92,8 +93,8 @@ final class BesideWallsTest extends TestCase
         $curb = Opening::outlined('c', 'P1', OpeningKind::Curb, 'Curb', Polygon::rectangle(20, 180, 40, 200));
         $plan = self::plan([[0, 0], [64, 0], [64, 600], [0, 600]], 'eave rake ridge rake', self::oneEnd(), [$curb], new Profile(...[...$own, 'longest' => 240.0]));
 
-        self::assertCount(12, $plan->panels);
-        foreach ($plan->panels as $panel) {
+        self::assertCount(12, $plan->of(CuttingStage::class)->panels);
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             self::assertLessThanOrEqual(240.0, $panel->orderLength, $panel->id);
         }
         self::assertSame([], RoofJob::findings($plan, 'cut.lap-near-opening'));
@@ -104,12 +105,12 @@ final class BesideWallsTest extends TestCase
         // 3 in clear below a skylight that stands 2 in up: to an inch past the eave, where metal ends.
         $skylight = Opening::outlined('s', 'P1', OpeningKind::Skylight, 'Skylight', Polygon::rectangle(40, 2, 64, 40));
         $plan = self::plan(self::RECTANGLE, 'eave rake ridge rake', self::oneEnd(), [$skylight]);
-        foreach ($plan->panels as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             self::assertNull($panel->metal->crossing(), $panel->id);
             self::assertNull($panel->sheet->crossing(), $panel->id);
         }
         // 4 in clear above it.
-        self::assertEqualsWithDelta(156.0, $plan->panel('P1-4')?->long, 1e-9);
+        self::assertEqualsWithDelta(156.0, $plan->of(CuttingStage::class)->panel('P1-4')?->long, 1e-9);
     }
 
     public function test_valley_pieces_beside_a_short_eave_keep_their_hem(): void
@@ -117,7 +118,7 @@ final class BesideWallsTest extends TestCase
         $corners = [[0, 0], [60, 0], [120, 67], [180, 0], [186, 0], [246, 67], [306, 0], [400, 0], [400, 150], [0, 150]];
         $plan = self::plan($corners, 'eave valley valley eave valley valley eave rake ridge rake', rise: 6.0);
         $valleys = 0;
-        foreach ($plan->panels as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             $card = RoofJob::card($plan, $panel);
             $names = array_count_values(array_map(static fn (Mark $m): string => $m->name, $card->marks));
             if (isset($names['valley'])) {
@@ -134,8 +135,8 @@ final class BesideWallsTest extends TestCase
         $hipped = [[0, 0], [300, 0], [200, 150], [0, 150]];
         [$found, $forced] = [self::plan($hipped, 'eave hip ridge rake', rise: 6.0), self::plan($hipped, 'eave hip ridge rake', self::oneEnd(), rise: 6.0)];
 
-        self::assertEqualsWithDelta(340.83, $forced->groups[0]->score->squareFeet, 0.005);
-        self::assertEqualsWithDelta($forced->groups[0]->score, $found->groups[0]->score, 1e-6);
+        self::assertEqualsWithDelta(340.83, $forced->of(LayoutStage::class)->groups[0]->score->squareFeet, 0.005);
+        self::assertEqualsWithDelta($forced->of(LayoutStage::class)->groups[0]->score, $found->of(LayoutStage::class)->groups[0]->score, 1e-6);
     }
 
     private static function oneEnd(): LayoutChoice
@@ -152,6 +153,6 @@ final class BesideWallsTest extends TestCase
         $outline = Polygon::of(array_map(static fn (array $c): Point => new Point((float) $c[0], (float) $c[1]), $corners));
         $plane = new Plane('P1', 'Plane', $outline, array_map(EdgeKind::from(...), explode(' ', $edges)), [], $rise);
 
-        return (new Planner)->plan(JobMaker::of([$plane], $profile, $choice === null ? [] : ['P1' => $choice], openings: $openings));
+        return Plan::for(JobMaker::of([$plane], $profile, $choice === null ? [] : ['P1' => $choice], openings: $openings));
     }
 }

@@ -6,6 +6,8 @@ namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Line;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
@@ -13,7 +15,7 @@ use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
@@ -26,11 +28,11 @@ final class CutCardTest extends TestCase
     {
         foreach (Catalogue::shipped()->profiles as $key => $profile) {
             foreach ([SchoolKind::Balanced, SchoolKind::OneEnd, SchoolKind::CentrePan] as $school) {
-                yield "$key $school->value" => [(new Planner)->plan(JobMaker::rectangle(500, 214.375, $key, new LayoutChoice($school)))];
+                yield "$key $school->value" => [Plan::for(JobMaker::rectangle(500, 214.375, $key, new LayoutChoice($school)))];
             }
         }
-        yield 'tapered' => [(new Planner)->plan(JobMaker::outline([[0, 0], [480, 0], [484, 216], [4, 216]]))];
-        yield 'ridge that rises' => [(new Planner)->plan(JobMaker::outline([[0, 0], [480, 0], [480, 221], [0, 216]]))];
+        yield 'tapered' => [Plan::for(JobMaker::outline([[0, 0], [480, 0], [484, 216], [4, 216]]))];
+        yield 'ridge that rises' => [Plan::for(JobMaker::outline([[0, 0], [480, 0], [480, 221], [0, 216]]))];
     }
 
     #[DataProvider('plans')]
@@ -69,7 +71,7 @@ final class CutCardTest extends TestCase
     #[DataProvider('plans')]
     public function test_hems_are_square_to_their_bend(Plan $plan): void
     {
-        $concealed = $plan->job->system->profile->family->isConcealed();
+        $concealed = $plan->job->covering->profile->family->isConcealed();
         foreach (self::cards($plan) as $card) {
             $bends = array_filter($card->lines, static fn (Line $l): bool => $l->kind === MarkKind::Bend);
             self::assertSame($concealed, $bends !== []);
@@ -82,7 +84,7 @@ final class CutCardTest extends TestCase
     #[DataProvider('plans')]
     public function test_every_leg_that_stays_is_notched_at_the_eave(Plan $plan): void
     {
-        $concealed = $plan->job->system->profile->family->isConcealed();
+        $concealed = $plan->job->covering->profile->family->isConcealed();
         foreach (self::cards($plan) as $card) {
             $notches = array_values(array_filter($card->lines, static fn (Line $l): bool => $l->kind === MarkKind::Notch));
             self::assertCount($concealed ? count($card->ribs) : 0, $notches);
@@ -109,21 +111,21 @@ final class CutCardTest extends TestCase
 
     public function test_a_full_sheet_at_the_rake_is_trimmed_of_its_lap(): void
     {
-        $plan = (new Planner)->plan(JobMaker::rectangle(500, 214.375, 'rib-9-36', new LayoutChoice(SchoolKind::OneEnd)));
-        $card = (new Planner)->card($plan, $plan->roof->faces[0], $plan->panels[0]);
+        $plan = Plan::for(JobMaker::rectangle(500, 214.375, 'rib-9-36', new LayoutChoice(SchoolKind::OneEnd)));
+        $card = CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[0]);
 
         // 36 of cover and the far lap of 1; the near lap would stand 1 past the line the edge is held to.
         self::assertEqualsWithDelta(37.0, $card->width, 1e-9);
         self::assertEqualsWithDelta(37.0, self::named($card, MarkLine::AcrossFoot, 'rip'), 1e-9);
-        self::assertNull($plan->panels[0]->rip);
+        self::assertNull($plan->of(CuttingStage::class)->panels[0]->rip);
     }
 
     public function test_a_panel_ripped_on_both_sides_is_measured_from_the_uncut_sheet(): void
     {
-        $plan = (new Planner)->plan(JobMaker::rectangle(10, 100, 'snap-lock-1.5-16', new LayoutChoice(SchoolKind::CentrePan)));
-        $card = (new Planner)->card($plan, $plan->roof->faces[0], $plan->panels[0])->flipped();
+        $plan = Plan::for(JobMaker::rectangle(10, 100, 'snap-lock-1.5-16', new LayoutChoice(SchoolKind::CentrePan)));
+        $card = CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[0])->flipped();
 
-        self::assertCount(1, $plan->panels);
+        self::assertCount(1, $plan->of(CuttingStage::class)->panels);
         // A 16 pan centred on 10 of width: 3 off each side, with 1-1/2 left to turn up; the sheet reaches 3/8 further left.
         self::assertEqualsWithDelta([3.375 - 1.5, 3.375, 13.375, 13.375 + 1.5], self::sorted(self::distances($card, MarkLine::AcrossFoot)), 1e-9);
     }
@@ -131,9 +133,9 @@ final class CutCardTest extends TestCase
     /** @return list<CutCard> of the first, second and last pieces */
     private static function cards(Plan $plan): array
     {
-        $last = count($plan->panels) - 1;
+        $last = count($plan->of(CuttingStage::class)->panels) - 1;
 
-        return array_map(static fn (int $i): CutCard => (new Planner)->card($plan, $plan->roof->faces[0], $plan->panels[$i]), [0, 1, $last - 1, $last]);
+        return array_map(static fn (int $i): CutCard => CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[$i]), [0, 1, $last - 1, $last]);
     }
 
     /** @return list<float> */

@@ -7,21 +7,25 @@ namespace Tests\Core\Cutting;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutGroup;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\ExtraSchool;
 use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\RiskExtra;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Survey\SurveyInput;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
 use Tests\Core\WorkedExamples;
@@ -33,9 +37,9 @@ final class CuttingTest extends TestCase
     public function test_the_oar_store_panel(): void
     {
         $plan = self::plan(JobMaker::rectangle(500, 214.375, rules: ['order.extra' => 2.0]));
-        [$first, $second] = $plan->panels;
+        [$first, $second] = $plan->of(CuttingStage::class)->panels;
 
-        foreach ($plan->panels as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             self::assertEqualsWithDelta([216.375, 216.375, 218.5], [$panel->long, $panel->short, $panel->orderLength], 1e-9);
         }
         self::assertEqualsWithDelta([0.0, -1.0, 10.0, 214.375], array_values((array) $first->metal->bounds()), 1e-9);
@@ -47,17 +51,17 @@ final class CuttingTest extends TestCase
     public function test_rips_are_turned_up_at_both_ends(): void
     {
         $plan = self::plan(JobMaker::rectangle(500, 214.375));
-        $last = $plan->panels[31];
+        $last = $plan->of(CuttingStage::class)->panels[31];
 
         self::assertEqualsWithDelta(501.5, $last->blank->bounds()->right, 1e-9);
         self::assertEqualsWithDelta(500.0, $last->metal->bounds()->right, 1e-9);
-        self::assertSame([true, false], [$plan->panels[0]->cutLeft, $plan->panels[0]->cutRight]);
+        self::assertSame([true, false], [$plan->of(CuttingStage::class)->panels[0]->cutLeft, $plan->of(CuttingStage::class)->panels[0]->cutRight]);
         self::assertSame([false, true], [$last->cutLeft, $last->cutRight]);
     }
 
     public function test_a_full_panel_at_the_rake_is_not_cut(): void
     {
-        $panels = self::plan(JobMaker::rectangle(500, 214.375, choice: new LayoutChoice(SchoolKind::OneEnd)))->panels;
+        $panels = self::plan(JobMaker::rectangle(500, 214.375, choice: new LayoutChoice(SchoolKind::OneEnd)))->of(CuttingStage::class)->panels;
 
         self::assertFalse($panels[0]->cutLeft);
         self::assertEqualsWithDelta(0.0, $panels[0]->blank->bounds()->left, 1e-9);
@@ -68,10 +72,10 @@ final class CuttingTest extends TestCase
     public function test_edges_ask_what_their_details_ask(): void
     {
         $tall = static fn (EdgeKind $head, string $profile, bool $vented): float => self::plan(JobMaker::of(
-            [new \Imbrex\Core\Survey\Plane('P1', 'Plane', JobMaker::rectangle(100, 200)->planes[0]->outline, [EdgeKind::Eave, EdgeKind::Rake, $head, EdgeKind::Rake], [], 4.0)],
+            [new \Imbrex\Core\Survey\Plane('P1', 'Plane', JobMaker::rectangle(100, 200)->part(SurveyInput::class)->planes[0]->outline, [EdgeKind::Eave, EdgeKind::Rake, $head, EdgeKind::Rake], [], 4.0)],
             $profile,
             vented: $vented,
-        ))->panels[0]->long;
+        ))->of(CuttingStage::class)->panels[0]->long;
 
         self::assertEqualsWithDelta(202.0, $tall(EdgeKind::Ridge, 'snap-lock-1.5-16', false), 1e-9);
         self::assertEqualsWithDelta(200.0, $tall(EdgeKind::Ridge, 'snap-lock-1.5-16', true), 1e-9);
@@ -97,9 +101,9 @@ final class CuttingTest extends TestCase
                 $edges = array_map(static fn (int $i): EdgeKind => self::kind($corners[$i], $corners[($i + 1) % count($corners)]), array_keys($corners));
                 $job = JobMaker::outline($corners, $edges, $profile, new LayoutChoice($school, nudge: $nudge / 16));
                 $plan = self::plan($job);
-                $face = MovedFace::metal($plan->roof->faces[0], $job->system->profile, false, $job->rules)->regions[0];
+                $face = MovedFace::metal($plan->of(RoofStage::class)->roof->faces[0], Builds::usual($job->covering))->regions[0];
                 $sum = 0.0;
-                foreach ($plan->panels as $panel) {
+                foreach ($plan->of(CuttingStage::class)->panels as $panel) {
                     $sum += $panel->metal->area();
                     $metal = $panel->metal->bounds();
                     $blank = $panel->blank->bounds();
@@ -136,7 +140,7 @@ final class CuttingTest extends TestCase
 
     public function test_the_two_schools_side_by_side(): void
     {
-        [$risk, $fixed] = ExtraSchool::compare(0.25, 32, RuleSet::with(['order.school' => 'risk']));
+        [$risk, $fixed] = ExtraSchool::compare(0.25, 32, HouseRules::with(['order.school' => 'risk']));
 
         self::assertSame([true, false], [$risk->chosen, $fixed->chosen]);
         self::assertEqualsWithDelta(0.9033142619 * 0.35 * 32, $risk->metalMoney, 1e-6);
@@ -203,7 +207,7 @@ final class CuttingTest extends TestCase
     public function test_flipping_twice_is_the_identity(): void
     {
         $plan = self::plan(JobMaker::outline([[0, 0], [480, 0], [470, 216], [12, 211]]));
-        foreach (array_keys($plan->panels) as $i) {
+        foreach (array_keys($plan->of(CuttingStage::class)->panels) as $i) {
             $card = self::card($plan, $i);
             self::assertEqualsWithDelta($card, $card->flipped()->flipped(), 1e-9);
             self::assertNotSame($card->back, $card->flipped()->back);
@@ -212,7 +216,7 @@ final class CuttingTest extends TestCase
 
     public function test_panels_cut_alike_share_a_card(): void
     {
-        $groups = CutGroup::gather(self::plan(JobMaker::rectangle(500, 214.375))->panels);
+        $groups = CutGroup::gather(self::plan(JobMaker::rectangle(500, 214.375))->of(CuttingStage::class)->panels);
 
         self::assertSame([1, 30, 1], array_map(static fn (CutGroup $g): int => count($g->panels), $groups));
     }
@@ -221,7 +225,7 @@ final class CuttingTest extends TestCase
     {
         $long = self::plan(JobMaker::rectangle(160, 600, rules: ['cut.overLong' => 'report']));
         $short = self::plan(JobMaker::rectangle(160, 18));
-        $codes = static fn (Plan $plan): array => array_map(static fn (Finding $f): string => $f->code, $plan->findings);
+        $codes = static fn (Plan $plan): array => array_map(static fn (Finding $f): string => $f->code, $plan->findings());
 
         self::assertCount(1, array_keys($codes($long), 'cut.over-long', true));
         self::assertContains('cut.under-short', $codes($short));
@@ -243,12 +247,12 @@ final class CuttingTest extends TestCase
 
     private static function plan(Job $job): Plan
     {
-        return (new Planner)->plan($job);
+        return Plan::for($job);
     }
 
     private static function card(Plan $plan, int $panel): CutCard
     {
-        return (new Planner)->card($plan, $plan->roof->faces[0], $plan->panels[$panel]);
+        return CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[$panel]);
     }
 
     /** @return array<string, float> distance by name */

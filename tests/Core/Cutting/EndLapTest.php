@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,9 +28,9 @@ final class EndLapTest extends TestCase
     #[DataProvider('planes')]
     public function test_they_are_parted_with_a_lap_that_is_staggered(float $length, float $rise, float $lap): void
     {
-        $plan = (new Planner)->plan(JobMaker::rectangle(160, $length, 'double-lock-2-16', rise: $rise));
+        $plan = Plan::for(JobMaker::rectangle(160, $length, 'double-lock-2-16', rise: $rise));
         $strips = [];
-        foreach ($plan->panels as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             $strips[$panel->strip->position][] = $panel;
             self::assertLessThanOrEqual(540.0, $panel->orderLength, $panel->id);
         }
@@ -48,7 +48,7 @@ final class EndLapTest extends TestCase
         self::assertEqualsWithDelta($lines[1], $lines[3], 1e-6);
         self::assertCount(1, RoofJob::findings($plan, 'cut.end-lapped'));
         self::assertSame([], RoofJob::findings($plan, 'cut.over-long'));
-        self::assertSame(['P1-1', 'P1-1b'], array_slice($plan->strips()['P1 1'], 0, 2));
+        self::assertSame(['P1-1', 'P1-1b'], array_slice($plan->of(CuttingStage::class)->strips()['P1 1'], 0, 2));
     }
 
     public function test_laps_keep_away_from_openings(): void
@@ -57,7 +57,7 @@ final class EndLapTest extends TestCase
         $chimney = Opening::outlined('o', 'a.S', OpeningKind::Chimney, 'Chimney', Polygon::rectangle(40, $free[3] - 10, 70, $free[3] + 20));
         $plan = self::plan([$chimney]);
         $round = $chimney->outline->bounds();
-        foreach ($plan->panelsOf('a.S') as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panelsOf('a.S') as $panel) {
             $near = $panel->sheet->bounds()->right > $round->left - 24 && $panel->sheet->bounds()->left < $round->right + 24;
             if ($panel->lapsOver && $near) {
                 $lap = $panel->sheet->bounds()->bottom;
@@ -87,7 +87,7 @@ final class EndLapTest extends TestCase
     private static function lines(Plan $plan): array
     {
         $lines = [];
-        foreach ($plan->panelsOf('a.S') as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panelsOf('a.S') as $panel) {
             if ($panel->lapsOver && ! isset($lines[$panel->strip->position])) {
                 $lines[$panel->strip->position] = $panel->sheet->bounds()->bottom;
             }

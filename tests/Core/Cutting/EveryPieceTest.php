@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\MarkLine;
@@ -12,8 +14,8 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\RandomRoof;
 
@@ -29,17 +31,17 @@ final class EveryPieceTest extends TestCase
     public function test_pieces_of_random_roofs(): void
     {
         foreach (RandomRoof::several(160) as $random) {
-            $plan = (new Planner)->plan($random->job());
-            $maker = (new Planner)->cardMaker($plan);
-            foreach ($plan->roof->faces as $face) {
-                $panels = $plan->panelsOf($face->id);
+            $plan = Plan::for($random->job());
+            $maker = CutCardMaker::of($plan);
+            foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+                $panels = $plan->of(CuttingStage::class)->panelsOf($face->id);
                 self::coverTheDeck($random, $face, $panels, "roof $random->number");
                 foreach ($panels as $panel) {
                     $what = "roof $random->number, $panel->id";
                     self::isSound($plan, $panel, $what);
                     self::isNoLongerThanItNeeds($plan, $panel, $what);
                     $card = $maker->card($face, $panel);
-                    self::rebuilds($panel, $card->flipped(), $plan->job->system->profile->leftMetal, $what);
+                    self::rebuilds($panel, $card->flipped(), $plan->job->covering->profile->leftMetal, $what);
                     self::lengthsAreOnTheSheet($plan, $panel, $card->flipped(), $what);
                 }
             }
@@ -91,7 +93,7 @@ final class EveryPieceTest extends TestCase
 
     private static function isSound(Plan $plan, Panel $panel, string $what): void
     {
-        $profile = $plan->job->system->profile;
+        $profile = $plan->job->covering->profile;
         foreach (['metal' => $panel->metal, 'blank' => $panel->blank, 'sheet' => $panel->sheet] as $name => $outline) {
             self::assertNull($outline->crossing(), "$what: its $name crosses itself");
             self::assertGreaterThan(0.0, $outline->area(), "$what: $name");
@@ -118,7 +120,7 @@ final class EveryPieceTest extends TestCase
     /** Over its metal a sheet has no more than what is folded at its ends, and what its legs run on beside slanted ones. */
     private static function isNoLongerThanItNeeds(Plan $plan, Panel $panel, string $what): void
     {
-        $profile = $plan->job->system->profile;
+        $profile = $plan->job->covering->profile;
         $most = 0.0;
         // A tip too small to hold is reported; its hem may run far along the other side of it.
         if (min($panel->metal->bounds()->width(), $panel->metal->bounds()->height()) < 4.0) {
@@ -134,7 +136,7 @@ final class EveryPieceTest extends TestCase
             }
         }
         $lap = $panel->metal->bounds()->height() + 12.0;
-        $isLapped = array_filter($plan->panelsOf($panel->face), static fn (Panel $p): bool => $p->lapsOver && $p->strip->position === $panel->strip->position) !== [];
+        $isLapped = array_filter($plan->of(CuttingStage::class)->panelsOf($panel->face), static fn (Panel $p): bool => $p->lapsOver && $p->strip->position === $panel->strip->position) !== [];
         self::assertLessThanOrEqual(($isLapped ? $lap : $panel->metal->bounds()->height()) + 2.0 * $most + 1.6, $panel->long, "$what is cut from more than it needs");
     }
 
@@ -193,7 +195,7 @@ final class EveryPieceTest extends TestCase
         if ($card->lengths === null || $panel->cutLeft || $panel->cutRight) {
             return;
         }
-        $profile = $plan->job->system->profile;
+        $profile = $plan->job->covering->profile;
         $inside = $profile->hand->runsLeftToRight() ? [$profile->leftMetal, $card->width] : [0.0, $card->width - $profile->rightMetal];
         foreach ([[$card->lengths->left, [0.0, $inside[0]]], [$card->lengths->right, [$card->width, $inside[1]]]] as $hand => [$length, $places]) {
             $nearest = INF;

@@ -6,12 +6,14 @@ namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutRecord;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\RoofJob;
 
@@ -28,7 +30,7 @@ final class FirstFitTest extends TestCase
         $seen = 0;
         foreach (self::pieces($before, self::VALLEY) as $panel) {
             [$was, $is] = [self::valley($before, $panel->id), self::valley($after, $panel->id)];
-            $new = $after->panel($panel->id) ?? self::fail();
+            $new = $after->of(CuttingStage::class)->panel($panel->id) ?? self::fail();
             if ($panel->id === $trial->id) {
                 self::assertEqualsWithDelta($was, $is, 1e-9, 'the trial keeps its card');
                 self::assertSame([], $new->corrections);
@@ -48,12 +50,12 @@ final class FirstFitTest extends TestCase
         $before = RoofJob::plan(RoofJob::boathouse());
         $after = RoofJob::plan(RoofJob::boathouse(), corrections: [new Correction('c1', 'hall.S', self::VALLEY, 'x', true, 0.25)]);
         $touched = array_map(static fn (Panel $p): string => $p->id, self::pieces($before, self::VALLEY));
-        foreach ($after->panels as $i => $panel) {
+        foreach ($after->of(CuttingStage::class)->panels as $i => $panel) {
             if (! in_array($panel->id, $touched, true)) {
-                self::assertEquals($before->panels[$i]->sheet, $panel->sheet, $panel->id);
+                self::assertEquals($before->of(CuttingStage::class)->panels[$i]->sheet, $panel->sheet, $panel->id);
             } else {
-                self::assertEquals($before->panels[$i]->metal, $panel->metal, 'the deck it covers is still the plan');
-                self::assertNotEquals($before->panels[$i]->sheet, $panel->sheet, $panel->id);
+                self::assertEquals($before->of(CuttingStage::class)->panels[$i]->metal, $panel->metal, 'the deck it covers is still the plan');
+                self::assertNotEquals($before->of(CuttingStage::class)->panels[$i]->sheet, $panel->sheet, $panel->id);
             }
         }
     }
@@ -67,8 +69,8 @@ final class FirstFitTest extends TestCase
             new Correction('c1', 'hall.S', self::edge($before, $hip), 'x', true, 0.5), new Correction('c2', 'hall.S', self::edge($before, $hip), 'x', false, 0.5),
         ]);
 
-        self::assertEqualsWithDelta(0.5, ($after->panel($id)->long ?? 0.0) - ($before->panel($id)->long ?? 0.0), 1e-6);
-        self::assertEqualsWithDelta(0.5, ($after->panel($id)->orderLength ?? 0.0) - ($before->panel($id)->orderLength ?? 0.0), 1e-6);
+        self::assertEqualsWithDelta(0.5, ($after->of(CuttingStage::class)->panel($id)->long ?? 0.0) - ($before->of(CuttingStage::class)->panel($id)->long ?? 0.0), 1e-6);
+        self::assertEqualsWithDelta(0.5, ($after->of(CuttingStage::class)->panel($id)->orderLength ?? 0.0) - ($before->of(CuttingStage::class)->panel($id)->orderLength ?? 0.0), 1e-6);
     }
 
     public function test_trials_of_one_edge_add_up_for_what_was_cut_after_both(): void
@@ -80,7 +82,7 @@ final class FirstFitTest extends TestCase
         $plan = RoofJob::plan(RoofJob::boathouse(), corrections: [$first, $second]);
         $short = static fn (Plan $of, string $id): float => min(self::valley($of, $id));
 
-        self::assertSame([[], ['c1'], ['c1', 'c2']], array_map(static fn (string $id): array => array_map(static fn (Correction $c): string => $c->id, $plan->panel($id)->corrections ?? []), array_slice($ids, 1, 3)));
+        self::assertSame([[], ['c1'], ['c1', 'c2']], array_map(static fn (string $id): array => array_map(static fn (Correction $c): string => $c->id, $plan->of(CuttingStage::class)->panel($id)->corrections ?? []), array_slice($ids, 1, 3)));
         self::assertEqualsWithDelta($short($plain, $ids[2]) - 0.125, $short($plan, $ids[2]), 0.003);
         self::assertEqualsWithDelta($short($plain, $ids[3]) - 0.1875, $short($plan, $ids[3]), 0.004);
     }
@@ -100,7 +102,7 @@ final class FirstFitTest extends TestCase
     public function test_a_panel_cut_before_the_plan_changed_is_said(): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
-        $panel = $plan->panels[4];
+        $panel = $plan->of(CuttingStage::class)->panels[4];
         $same = RoofJob::plan(RoofJob::boathouse(), cut: [$panel->id => new CutRecord($panel->id, $panel->long, $panel->short)]);
         $otherwise = RoofJob::plan(RoofJob::boathouse(), cut: [$panel->id => new CutRecord($panel->id, $panel->long + 0.25, $panel->short)]);
 
@@ -111,10 +113,9 @@ final class FirstFitTest extends TestCase
     /** @return list<Panel> those of the south hall cut to an edge at an angle */
     private static function pieces(Plan $plan, string $edge): array
     {
-        $planner = new Planner;
-        $face = $plan->face('hall.S') ?? self::fail();
+        $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
 
-        return array_values(array_filter($plan->panelsOf('hall.S'), static fn (Panel $p): bool => in_array($edge, $planner->angledEdges($plan, $face, $p), true)));
+        return array_values(array_filter($plan->of(CuttingStage::class)->panelsOf('hall.S'), static fn (Panel $p): bool => in_array($edge, CutCardMaker::angledEdges($plan, $face, $p), true)));
     }
 
     /** The edge's id, whichever face comes first in it. */
@@ -122,13 +123,13 @@ final class FirstFitTest extends TestCase
     {
         [$kind, $one, $other] = explode('-', $id);
 
-        return ($plan->roof->edge($id) ?? $plan->roof->edge("$kind-$other-$one") ?? self::fail("no $id"))->id;
+        return ($plan->of(RoofStage::class)->roof->edge($id) ?? $plan->of(RoofStage::class)->roof->edge("$kind-$other-$one") ?? self::fail("no $id"))->id;
     }
 
     /** @return list<float> the valley marks of a card with a square head, from T */
     private static function valley(Plan $plan, string $id): array
     {
-        $card = RoofJob::card($plan, $plan->panel($id) ?? self::fail($id));
+        $card = RoofJob::card($plan, $plan->of(CuttingStage::class)->panel($id) ?? self::fail($id));
 
         return self::isPlain($card) ? array_values(array_map(static fn (Mark $m): float => $m->distance, array_filter($card->marks, static fn (Mark $m): bool => $m->name === 'valley'))) : [];
     }

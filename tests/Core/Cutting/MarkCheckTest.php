@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Cutting\CleatLines;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkCheck;
 use Imbrex\Core\Cutting\Mistake;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Cutting\TwoLengths;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\RoofJob;
@@ -75,7 +79,7 @@ final class MarkCheckTest extends TestCase
         $quick = RoofJob::plan(RoofJob::boathouse(), rules: ['cut.hemSchool' => 'quick']);
         foreach ([[$square, 1.0, 1.5], [$quick, 2 / 3, 1.0]] as [$plan, $hem, $along]) {
             $panel = self::with($plan, 'hall.S', 'valley');
-            $hems = (new Planner)->cardMaker($plan)->hems($plan->face('hall.S') ?? self::fail(), $panel);
+            $hems = CutCardMaker::of($plan)->hems($plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail(), $panel);
             self::assertEqualsWithDelta(['kind' => 'valley', 'hem' => $hem, 'along' => $along, 'wanted' => 1.0, 'quick' => $hem < 1.0], $hems[0], 1e-6);
             $marks = RoofJob::card($plan, $panel)->marks;
             $at = static fn (string $name): float => array_values(array_filter($marks, static fn (Mark $m): bool => $m->name === $name))[0]->distance;
@@ -86,15 +90,15 @@ final class MarkCheckTest extends TestCase
     public function test_the_cleats_chalk_line_lies_at_reveal_and_flange(): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
-        $system = $plan->job->system;
-        $lines = new CleatLines($system->profile, false, $plan->job->rules, new SideFinder($plan->roof));
-        $face = $plan->face('hall.S') ?? self::fail();
+        $system = $plan->job->covering;
+        $lines = new CleatLines(Builds::usual($system), new SideFinder($plan->of(RoofStage::class)->roof));
+        $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
         $found = $lines->on($face);
 
         self::assertCount(2, $found);
         foreach ($found as $line) {
             self::assertSame([4.0, 5.5], [$line->reveal, $line->offset]);
-            $edge = $plan->roof->edge((string) $line->edge) ?? self::fail();
+            $edge = $plan->of(RoofStage::class)->roof->edge((string) $line->edge) ?? self::fail();
             [$a, $b] = [($face->frame ?? self::fail())->toDeck($edge->from), $face->frame->toDeck($edge->to)];
             foreach ([$line->from, $line->to] as $end) {
                 $off = (($b->u - $a->u) * ($end->v - $a->v) - ($b->v - $a->v) * ($end->u - $a->u)) / $a->distanceTo($b);
@@ -102,7 +106,7 @@ final class MarkCheckTest extends TestCase
             }
             self::assertGreaterThan(100.0, $line->from->distanceTo($line->to));
         }
-        self::assertSame([], $lines->on($plan->face('hall.N') ?? self::fail()));
+        self::assertSame([], $lines->on($plan->of(RoofStage::class)->roof->face('hall.N') ?? self::fail()));
     }
 
     public function test_ridge_marks_know_the_seam_they_meet(): void
@@ -135,8 +139,8 @@ final class MarkCheckTest extends TestCase
     /** @return list<RunningMark> of the south face at the ridge */
     private static function seams(Plan $plan): array
     {
-        $face = $plan->face('shed.S') ?? self::fail();
-        $marks = (new RunningMarks($plan->job->rules))->alongHead($face, $plan->layouts['shed.S'], $plan->groups[0]->group->tiesOf('shed.S'), $plan->layouts);
+        $face = $plan->of(RoofStage::class)->roof->face('shed.S') ?? self::fail();
+        $marks = (new RunningMarks($plan->job->rules))->alongHead($face, $plan->of(LayoutStage::class)->layouts['shed.S'], $plan->of(LayoutStage::class)->groups[0]->group->tiesOf('shed.S'), $plan->of(LayoutStage::class)->layouts);
         $seams = array_values(array_filter($marks, static fn (RunningMark $m): bool => $m->kind === RunningMarkKind::Seam));
         self::assertGreaterThan(25, count($seams));
 
@@ -154,13 +158,13 @@ final class MarkCheckTest extends TestCase
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
 
-        return [new MarkCheck((new Planner)->cardMaker($plan)), $plan->face($face) ?? self::fail(), self::with($plan, $face, $mark)];
+        return [new MarkCheck(CutCardMaker::of($plan)), $plan->of(RoofStage::class)->roof->face($face) ?? self::fail(), self::with($plan, $face, $mark)];
     }
 
     /** A panel marked to it at both edges, and to nothing else at an angle. */
     private static function with(Plan $plan, string $face, string $name): Panel
     {
-        foreach ($plan->panelsOf($face) as $panel) {
+        foreach ($plan->of(CuttingStage::class)->panelsOf($face) as $panel) {
             $names = array_map(static fn (Mark $m): string => $m->name, RoofJob::card($plan, $panel)->marks);
             if (abs($panel->metal->bounds()->width() - 16.0) < 1e-6 && count(array_keys($names, $name, true)) === 2 && ! in_array('corner', $names, true) && ! in_array($name === 'hip' ? 'valley' : 'hip', $names, true)) {
                 return $panel;

@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CleatLine;
 use Imbrex\Core\Cutting\CleatLines;
 use Imbrex\Core\Cutting\Correction;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Job;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\RandomRoof;
@@ -29,10 +34,10 @@ final class MarksOnTheDeckTest extends TestCase
     {
         $seen = 0;
         foreach (RandomRoof::several(160) as $random) {
-            $plan = (new Planner)->plan($random->job(false, false));
-            $system = $plan->job->system;
-            $cleats = new CleatLines($system->profile, false, $plan->job->rules, new SideFinder($plan->roof));
-            foreach ($plan->roof->faces as $face) {
+            $plan = Plan::for($random->job(false, false));
+            $system = $plan->job->covering;
+            $cleats = new CleatLines(Builds::usual($system), new SideFinder($plan->of(RoofStage::class)->roof));
+            foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
                 $valleys = self::sidesOf($face, EdgeKind::Valley);
                 $lines = $cleats->on($face);
                 self::assertCount(count($valleys), $lines, "roof $random->number, $face->id: a line for each side of a valley");
@@ -80,9 +85,9 @@ final class MarksOnTheDeckTest extends TestCase
     public function test_running_marks_rebuild_the_seams(): void
     {
         foreach (RandomRoof::several(160) as $random) {
-            $plan = (new Planner)->plan($random->job());
-            foreach ($plan->roof->faces as $face) {
-                $layout = $plan->layouts[$face->id];
+            $plan = Plan::for($random->job());
+            foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+                $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
                 $marks = new RunningMarks($plan->job->rules);
                 foreach (['eave' => $marks->alongEave($face, $layout), 'head' => $marks->alongHead($face, $layout)] as $where => $along) {
                     $what = "roof $random->number, $face->id, $where";
@@ -139,17 +144,17 @@ final class MarksOnTheDeckTest extends TestCase
         $seen = 0;
         foreach (RandomRoof::several(120) as $random) {
             $job = $random->job(true, false);
-            $before = (new Planner)->plan($job);
+            $before = Plan::for($job);
             [$face, $edge, $trial] = self::angled($before) ?? [null, '', ''];
             if ($face === null) {
                 continue;
             }
             [$long, $short] = [$random->between(-8, 8) / 16.0, $random->between(-8, 8) / 16.0];
-            $after = (new Planner)->plan(self::fitted($job, [new Correction('a', $face->id, $edge, $trial, true, $long, [$trial]), new Correction('b', $face->id, $edge, $trial, false, $short, [$trial])]));
-            foreach ($before->panelsOf($face->id) as $panel) {
-                $now = $after->panel($panel->id) ?? self::fail();
+            $after = Plan::for(self::fitted($job, [new Correction('a', $face->id, $edge, $trial, true, $long, [$trial]), new Correction('b', $face->id, $edge, $trial, false, $short, [$trial])]));
+            foreach ($before->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
+                $now = $after->of(CuttingStage::class)->panel($panel->id) ?? self::fail();
                 $what = "roof $random->number, $panel->id";
-                if ($panel->id === $trial || ! in_array($edge, (new Planner)->angledEdges($before, $face, $panel), true)) {
+                if ($panel->id === $trial || ! in_array($edge, CutCardMaker::angledEdges($before, $face, $panel), true)) {
                     self::assertEquals($panel->sheet, $now->sheet, "$what stays");
 
                     continue;
@@ -165,9 +170,9 @@ final class MarksOnTheDeckTest extends TestCase
     /** @return array{Face, string, string}|null a face, an edge its panels are cut to at an angle, and a panel there */
     private static function angled(Plan $plan): ?array
     {
-        foreach ($plan->roof->faces as $face) {
-            foreach ($plan->panelsOf($face->id) as $panel) {
-                $edges = (new Planner)->angledEdges($plan, $face, $panel);
+        foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+            foreach ($plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
+                $edges = CutCardMaker::angledEdges($plan, $face, $panel);
                 if ($edges !== []) {
                     return [$face, $edges[0], $panel->id];
                 }
@@ -180,13 +185,13 @@ final class MarksOnTheDeckTest extends TestCase
     /** @param  list<Correction>  $corrections */
     private static function fitted(Job $job, array $corrections): Job
     {
-        return new Job($job->name, $job->units, $job->planes, $job->system, $job->layouts, $job->rules, $job->blocks, $job->checks, $job->openings, $corrections, $job->cut);
+        return $job->with(new CuttingInput($corrections));
     }
 
     /** @return list<int> numbers of the face's sides at a roof edge */
     private static function tags(Plan $plan, Face $face, string $edge): array
     {
-        $finder = new SideFinder($plan->roof);
+        $finder = new SideFinder($plan->of(RoofStage::class)->roof);
         $tags = [];
         $number = 0;
         foreach ($face->region()->loops() as $loop => $outline) {

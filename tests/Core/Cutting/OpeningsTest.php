@@ -7,20 +7,23 @@ namespace Tests\Core\Cutting;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Family;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\RoofJob;
@@ -34,7 +37,7 @@ final class OpeningsTest extends TestCase
     {
         // Seams at 64, 80, 96, 112: the chimney takes the pan between 80 and 96 whole and 4 of each neighbour.
         $plan = self::withOpening(Polygon::rectangle(76, 60, 100, 84), OpeningKind::Chimney);
-        $pieces = array_values(array_filter($plan->panels, static fn (Panel $p): bool => $p->face === 'a.S' && $p->strip->moduleLeft >= 63.9 && $p->strip->moduleLeft <= 96.1));
+        $pieces = array_values(array_filter($plan->of(CuttingStage::class)->panels, static fn (Panel $p): bool => $p->face === 'a.S' && $p->strip->moduleLeft >= 63.9 && $p->strip->moduleLeft <= 96.1));
         $ids = array_map(static fn (Panel $p): string => $p->id, $pieces);
 
         self::assertSame(['a.S-5', 'a.S-6', 'a.S-6b', 'a.S-7'], $ids);
@@ -44,14 +47,14 @@ final class OpeningsTest extends TestCase
         self::assertEqualsWithDelta(88.0, $above->metal->bounds()->bottom, 1e-9);
         self::assertEqualsWithDelta(61.5, $below->long, 1e-9);
         self::assertEqualsWithDelta(28.5 * (80 - 75.5), 16 * ($beside->metal->bounds()->height()) - $beside->metal->area(), 1e-6, 'what the notch takes');
-        self::assertSame(['a.S-6', 'a.S-6b'], $plan->strips()['a.S 6']);
+        self::assertSame(['a.S-6', 'a.S-6b'], $plan->of(CuttingStage::class)->strips()['a.S 6']);
         self::assertSame([true, false, false], [$beside->isNotched(), $below->isNotched(), $above->isNotched()]);
     }
 
     public function test_a_notched_panel_is_marked_at_its_edge_and_its_inner_corners(): void
     {
         $plan = self::withOpening(Polygon::rectangle(76, 60, 100, 84), OpeningKind::Chimney);
-        $card = RoofJob::card($plan, $plan->panel('a.S-5') ?? self::fail());
+        $card = RoofJob::card($plan, $plan->of(CuttingStage::class)->panel('a.S-5') ?? self::fail());
         $at = static fn (array $marks): array => array_values(array_map(static fn (Mark $m): float => round($m->distance, 6), $marks));
         $edge = array_filter($card->marks, static fn (Mark $m): bool => $m->name === 'opening');
         $inner = array_values(array_filter($card->marks, static fn (Mark $m): bool => $m->line === MarkLine::Inner));
@@ -68,7 +71,7 @@ final class OpeningsTest extends TestCase
     public function test_what_lies_within_a_pan_is_a_hole_in_it(): void
     {
         $plan = self::withOpening(Polygon::rectangle(84, 60, 92, 70), OpeningKind::Curb);
-        $panel = $plan->panel('a.S-6') ?? self::fail();
+        $panel = $plan->of(CuttingStage::class)->panel('a.S-6') ?? self::fail();
         $card = RoofJob::card($plan, $panel);
 
         self::assertCount(1, $panel->holes);
@@ -79,11 +82,11 @@ final class OpeningsTest extends TestCase
 
     public function test_an_opening_in_the_very_middle_leaves_the_face_round_it(): void
     {
-        $bounds = self::plan([])->roof->faces[0]->outline->bounds();
+        $bounds = self::plan([])->of(RoofStage::class)->roof->faces[0]->outline->bounds();
         [$u, $v] = [($bounds->left + $bounds->right) / 2, ($bounds->bottom + $bounds->top) / 2];
         $plan = self::withOpening(Polygon::rectangle($u - 12, $v - 20, $u + 12, $v + 20), OpeningKind::Skylight);
 
-        self::assertCount(20, $plan->panelsOf('a.S'), 'two of them notched, none parted');
+        self::assertCount(20, $plan->of(CuttingStage::class)->panelsOf('a.S'), 'two of them notched, none parted');
         self::assertSame([], RoofJob::findings($plan, 'layout.rip-narrow'));
         $region = new Region(Polygon::rectangle(0, 0, 10, 10), [Polygon::sound(array_reverse(Polygon::rectangle(1, 1, 9, 9)->corners))]);
         self::assertTrue($region->contains($region->insidePoint()));
@@ -94,8 +97,8 @@ final class OpeningsTest extends TestCase
         $bare = self::plan([]);
         $piped = self::plan([Opening::pipe('p', 'a.S', 'Vent', new Point(88, 60), 3)]);
 
-        self::assertSame(count($bare->panels), count($piped->panels));
-        self::assertEqualsWithDelta(3.0, $piped->roof->faces[0]->openings[0]->width(), 1e-9);
+        self::assertSame(count($bare->of(CuttingStage::class)->panels), count($piped->of(CuttingStage::class)->panels));
+        self::assertEqualsWithDelta(3.0, $piped->of(RoofStage::class)->roof->faces[0]->openings[0]->width(), 1e-9);
     }
 
     public function test_own_clearances_go_before_house_rules(): void
@@ -103,7 +106,7 @@ final class OpeningsTest extends TestCase
         $outline = Polygon::rectangle(0, 0, 20, 30);
         $own = Opening::outlined('o', 'f', OpeningKind::Skylight, 'S', $outline, 2.0, 3.5, 0.25, 0.75);
         $by = Opening::outlined('o', 'f', OpeningKind::Skylight, 'S', $outline);
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
         $of = static fn (Opening $o, Family $f): array => array_map(static fn (int $side): float => $o->clearance($side, $f, $rules), [0, 1, 2, 3]);
 
         self::assertSame([2.0, 0.75, 3.5, 0.25], $of($own, Family::SnapLock));
@@ -120,7 +123,7 @@ final class OpeningsTest extends TestCase
 
         self::assertCount(1, RoofJob::findings($plan, 'roof.opening-off'));
         self::assertCount(1, RoofJob::findings($plan, 'roof.opening-homeless'));
-        self::assertSame([], $plan->roof->faces[0]->openings);
+        self::assertSame([], $plan->of(RoofStage::class)->roof->faces[0]->openings);
     }
 
     public function test_pieces_round_random_openings_add_up_to_the_face(): void
@@ -131,11 +134,11 @@ final class OpeningsTest extends TestCase
                     Opening::outlined('o', 'a.S', OpeningKind::Chimney, 'Chimney', Polygon::rectangle($u + 0.3, $v + 0.2, $u + $width, $v + $height)),
                     Opening::outlined('q', 'a.S', OpeningKind::Skylight, 'Skylight', Polygon::rectangle(300 - $u, 70, 330 - $u, 110)),
                 ], $profile);
-                $face = $plan->roof->faces[0];
-                $moved = MovedFace::metal($face, $plan->job->system->profile, false, $plan->job->rules);
-                $metal = array_sum(array_map(static fn (Panel $p): float => (new Region($p->metal, $p->holes))->area(), $plan->panelsOf('a.S')));
+                $face = $plan->of(RoofStage::class)->roof->faces[0];
+                $moved = MovedFace::metal($face, Builds::usual($plan->job->covering));
+                $metal = array_sum(array_map(static fn (Panel $p): float => (new Region($p->metal, $p->holes))->area(), $plan->of(CuttingStage::class)->panelsOf('a.S')));
                 self::assertEqualsWithDelta(array_sum(array_map(static fn (Region $r): float => $r->area(), $moved->regions)), $metal, 0.01);
-                foreach ($plan->panelsOf('a.S') as $panel) {
+                foreach ($plan->of(CuttingStage::class)->panelsOf('a.S') as $panel) {
                     $inside = $panel->metal->insidePoint();
                     self::assertTrue($panel->sheet->contains($inside) && $panel->blank->contains($inside), $panel->id);
                     foreach ($face->openings as $opening) {

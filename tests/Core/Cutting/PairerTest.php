@@ -6,6 +6,7 @@ namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Nest;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Pair;
@@ -13,11 +14,11 @@ use Imbrex\Core\Cutting\Pairer;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -33,22 +34,22 @@ final class PairerTest extends TestCase
         $plan = RoofJob::plan(RoofJob::boathouse());
         $apart = RoofJob::plan(RoofJob::boathouse(), rules: ['cut.pairs' => 'apart']);
 
-        self::assertGreaterThan(20, count($plan->pairing->pairs));
-        self::assertGreaterThanOrEqual($plan->pairing->bound * 0.99, $plan->pairing->saved());
-        self::assertLessThanOrEqual($plan->pairing->bound + 1e-6, $plan->pairing->saved());
+        self::assertGreaterThan(20, count($plan->of(CuttingStage::class)->pairing->pairs));
+        self::assertGreaterThanOrEqual($plan->of(CuttingStage::class)->pairing->bound * 0.99, $plan->of(CuttingStage::class)->pairing->saved());
+        self::assertLessThanOrEqual($plan->of(CuttingStage::class)->pairing->bound + 1e-6, $plan->of(CuttingStage::class)->pairing->saved());
         // What it saves is what the order is shorter by.
-        self::assertEqualsWithDelta($plan->pairing->saved() / 12.0, $apart->order->coilFeet - $plan->order->coilFeet, 1e-6);
-        self::assertSame($apart->order->pieces - count($plan->pairing->pairs), $plan->order->pieces);
-        self::assertSame([], $apart->pairing->pairs);
+        self::assertEqualsWithDelta($plan->of(CuttingStage::class)->pairing->saved() / 12.0, $apart->of(LoadOutStage::class)->order->coilFeet - $plan->of(LoadOutStage::class)->order->coilFeet, 1e-6);
+        self::assertSame($apart->of(LoadOutStage::class)->order->pieces - count($plan->of(CuttingStage::class)->pairing->pairs), $plan->of(LoadOutStage::class)->order->pieces);
+        self::assertSame([], $apart->of(CuttingStage::class)->pairing->pairs);
     }
 
     #[DataProvider('sheets')]
     public function test_paired_blanks_share_their_sheet_a_kerf_apart(string $profile): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse(), $profile, rules: ['cut.kerf' => 0.25]);
-        $own = $plan->job->system->profile;
-        self::assertNotSame([], $plan->pairing->pairs);
-        foreach ($plan->pairing->pairs as $pair) {
+        $own = $plan->job->covering->profile;
+        self::assertNotSame([], $plan->of(CuttingStage::class)->pairing->pairs);
+        foreach ($plan->of(CuttingStage::class)->pairing->pairs as $pair) {
             [$lower, $upper] = self::laid($plan, $pair);
             $bounds = [$lower->bounds(), $upper->bounds()];
             self::assertGreaterThanOrEqual(-1e-6, min($bounds[0]->left, $bounds[1]->left));
@@ -59,7 +60,7 @@ final class PairerTest extends TestCase
             self::assertGreaterThanOrEqual(0.25 - 1e-4, self::gap($lower, $upper), "$pair->lower and $pair->upper");
             self::assertSame($own->mayTurn && $pair->turned, $pair->turned, 'nothing is turned that may not be');
         }
-        $ids = array_merge(...array_map(static fn (Pair $p): array => [$p->lower, $p->upper], $plan->pairing->pairs));
+        $ids = array_merge(...array_map(static fn (Pair $p): array => [$p->lower, $p->upper], $plan->of(CuttingStage::class)->pairing->pairs));
         self::assertSame(count($ids), count(array_unique($ids)), 'each panel once');
     }
 
@@ -72,23 +73,23 @@ final class PairerTest extends TestCase
     public function test_a_head_that_leans_the_other_way_is_no_partner(): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
-        $own = $plan->job->system->profile;
-        foreach ($plan->pairing->pairs as $pair) {
-            $lower = Nest::of($plan->panel($pair->lower) ?? self::fail(), $own) ?? self::fail();
-            $upper = Nest::of($plan->panel($pair->upper) ?? self::fail(), $own) ?? self::fail();
+        $own = $plan->job->covering->profile;
+        foreach ($plan->of(CuttingStage::class)->pairing->pairs as $pair) {
+            $lower = Nest::of($plan->of(CuttingStage::class)->panel($pair->lower) ?? self::fail(), $own) ?? self::fail();
+            $upper = Nest::of($plan->of(CuttingStage::class)->panel($pair->upper) ?? self::fail(), $own) ?? self::fail();
             self::assertGreaterThan(0.0, (float) $lower->headSlope * (float) $upper->footSlope);
         }
         // Hips alone: without turning a sheet there is no foot a head could pair with.
-        self::assertSame([], RoofJob::plan([BlockMaker::block('a', 0, 0, 400, 300, [6, 6, 6, 6])])->pairing->pairs);
-        self::assertNotSame([], RoofJob::plan([BlockMaker::block('a', 0, 0, 400, 300, [6, 6, 6, 6])], 'cap-seam-1.375-16')->pairing->pairs);
+        self::assertSame([], RoofJob::plan([BlockMaker::block('a', 0, 0, 400, 300, [6, 6, 6, 6])])->of(CuttingStage::class)->pairing->pairs);
+        self::assertNotSame([], RoofJob::plan([BlockMaker::block('a', 0, 0, 400, 300, [6, 6, 6, 6])], 'cap-seam-1.375-16')->of(CuttingStage::class)->pairing->pairs);
     }
 
     public function test_turning_a_sheet_does_not_mirror_it(): void
     {
         $plan = RoofJob::plan([BlockMaker::block('a', 0, 0, 400, 300, [6, 6, 6, 6])], 'cap-seam-1.375-16');
-        $own = $plan->job->system->profile;
-        foreach ($plan->pairing->pairs as $pair) {
-            $slopes = array_map(static fn (string $id): float => (float) Nest::of($plan->panel($id) ?? self::fail(), $own)?->headSlope, [$pair->lower, $pair->upper]);
+        $own = $plan->job->covering->profile;
+        foreach ($plan->of(CuttingStage::class)->pairing->pairs as $pair) {
+            $slopes = array_map(static fn (string $id): float => (float) Nest::of($plan->of(CuttingStage::class)->panel($id) ?? self::fail(), $own)?->headSlope, [$pair->lower, $pair->upper]);
             self::assertGreaterThan(0.0, $slopes[0] * $slopes[1], 'both hips lean the same way');
         }
     }
@@ -101,9 +102,9 @@ final class PairerTest extends TestCase
                     BlockMaker::block('hall', 0, 0, $length, $width, [6, 6, 6, 6], 6),
                     BlockMaker::block('wing', $length / 3, -60, $wing, $width / 2 + 60, [null, 6, null, 6], 6),
                 ], $key, rules: ['order.step' => 1.0]);
-                $panels = array_values(array_filter($plan->panels, static fn (Panel $p): bool => Nest::of($p, $plan->job->system->profile) !== null));
+                $panels = array_values(array_filter($plan->of(CuttingStage::class)->panels, static fn (Panel $p): bool => Nest::of($p, $plan->job->covering->profile) !== null));
                 $few = array_slice($panels, 0, 10);
-                $pairing = (new Pairer($plan->job->system->profile, $plan->job->rules))->pair($few, OrderLength::by($plan->job->rules, 0.0));
+                $pairing = (new Pairer($plan->job->covering))->pair($few, OrderLength::by($plan->job->rules, 0.0));
                 $best = self::most($few, $plan);
                 self::assertGreaterThanOrEqual($best * 0.99 - 1e-6, $pairing->saved());
                 self::assertLessThanOrEqual($pairing->bound + 1e-6, $best, 'the bound is one');
@@ -124,7 +125,7 @@ final class PairerTest extends TestCase
         $first = array_shift($panels);
         $best = self::most($panels, $plan);
         foreach ($panels as $i => $other) {
-            $pair = (new Pairer($plan->job->system->profile, $plan->job->rules))->pair([$first, $other], OrderLength::by($plan->job->rules, 0.0));
+            $pair = (new Pairer($plan->job->covering))->pair([$first, $other], OrderLength::by($plan->job->rules, 0.0));
             if ($pair->pairs !== []) {
                 $rest = $panels;
                 array_splice($rest, $i, 1);
@@ -143,9 +144,9 @@ final class PairerTest extends TestCase
                 $blocks[] = BlockMaker::block("w$i", 40 + $i * 200, -120 - 7 * $i, 100 + 4 * $i, 370, [null, 6, null, 6], 12);
             }
             $plan = RoofJob::plan($blocks, $profile);
-            self::assertGreaterThan(400, count($plan->panels));
-            self::assertGreaterThanOrEqual($plan->pairing->bound * 0.99, $plan->pairing->saved());
-            self::assertLessThanOrEqual($plan->pairing->bound + 1e-6, $plan->pairing->saved());
+            self::assertGreaterThan(400, count($plan->of(CuttingStage::class)->panels));
+            self::assertGreaterThanOrEqual($plan->of(CuttingStage::class)->pairing->bound * 0.99, $plan->of(CuttingStage::class)->pairing->saved());
+            self::assertLessThanOrEqual($plan->of(CuttingStage::class)->pairing->bound + 1e-6, $plan->of(CuttingStage::class)->pairing->saved());
         }
     }
 
@@ -156,8 +157,8 @@ final class PairerTest extends TestCase
         foreach ([0.0, 1e-13, -1e-13] as $noise) {
             $outline = Polygon::of([new Point(0, 0), new Point(320, 320 * $hip), new Point(320, 320 * $hip + 100 + $noise), new Point(0, 100)]);
             $plane = new Plane('P1', 'Plane', $outline, [EdgeKind::Valley, EdgeKind::Rake, EdgeKind::Hip, EdgeKind::Rake], [], 6.0);
-            $plan = (new Planner)->plan(JobMaker::of([$plane], layouts: ['P1' => new LayoutChoice(SchoolKind::OneEnd, true)]));
-            self::assertGreaterThanOrEqual(8, count($plan->pairing->pairs), 'all but the two beside the rakes');
+            $plan = Plan::for(JobMaker::of([$plane], layouts: ['P1' => new LayoutChoice(SchoolKind::OneEnd, true)]));
+            self::assertGreaterThanOrEqual(8, count($plan->of(CuttingStage::class)->pairing->pairs), 'all but the two beside the rakes');
         }
     }
 
@@ -166,14 +167,14 @@ final class PairerTest extends TestCase
         $profile = Catalogue::shipped()->profile('snap-lock-1.5-16');
         $plan = RoofJob::plan(RoofJob::gable(500));
 
-        self::assertSame([], array_filter(array_map(static fn (Panel $p): ?Nest => Nest::of($p, $profile), $plan->panels)));
-        self::assertSame([], (new Pairer($profile, RuleSet::with([])))->pair($plan->panels, OrderLength::by(RuleSet::with([]), 0.0))->pairs);
+        self::assertSame([], array_filter(array_map(static fn (Panel $p): ?Nest => Nest::of($p, $profile), $plan->of(CuttingStage::class)->panels)));
+        self::assertSame([], (new Pairer(JobMaker::covering($profile)))->pair($plan->of(CuttingStage::class)->panels, OrderLength::by(HouseRules::with([]), 0.0))->pairs);
     }
 
     /** @return array{Polygon, Polygon} both blanks where they lie on their sheet */
     private static function laid(Plan $plan, Pair $pair): array
     {
-        $nest = static fn (string $id): Nest => Nest::of($plan->panel($id) ?? self::fail($id), $plan->job->system->profile) ?? self::fail($id);
+        $nest = static fn (string $id): Nest => Nest::of($plan->of(CuttingStage::class)->panel($id) ?? self::fail($id), $plan->job->covering->profile) ?? self::fail($id);
         $upper = $nest($pair->upper);
 
         return [$nest($pair->lower)->outline, ($pair->turned ? $upper->turned() : $upper)->outline->moved(0.0, $pair->upperAt)];

@@ -17,12 +17,14 @@ use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
 use Tests\Core\WorkedExamples;
@@ -112,8 +114,8 @@ final class LayoutTest extends TestCase
     public function test_panels_are_laid_by_their_hand(): void
     {
         $rightHanded = new Profile('own', Family::SnapLock, 16, 1.5, 0.25, 0.375, 20, Hand::FemaleRight, false, 3, new Hold(HoldKind::Clip, 0), [], [], [0, 16], 0, 24, 540, false);
-        $plan = (new Planner)->plan(JobMaker::rectangle(500, 214, $rightHanded, new LayoutChoice(SchoolKind::OneEnd)));
-        $layout = $plan->layouts['P1'];
+        $plan = Plan::for(JobMaker::rectangle(500, 214, $rightHanded, new LayoutChoice(SchoolKind::OneEnd)));
+        $layout = $plan->of(LayoutStage::class)->layouts['P1'];
 
         self::assertSame([32, 1], [$layout->strips[0]->laid, $layout->strips[31]->laid]);
         self::assertEqualsWithDelta(4.0, $layout->leftRip, 1e-9);
@@ -132,19 +134,19 @@ final class LayoutTest extends TestCase
     public function test_a_low_pitch_blocks_the_order(): void
     {
         foreach (Catalogue::shipped()->profiles as $key => $profile) {
-            $low = (new Planner)->plan(JobMaker::rectangle(400, 200, $key, rise: $profile->leastPitch - 0.25));
-            $enough = (new Planner)->plan(JobMaker::rectangle(400, 200, $key, rise: $profile->leastPitch));
+            $low = Plan::for(JobMaker::rectangle(400, 200, $key, rise: $profile->leastPitch - 0.25));
+            $enough = Plan::for(JobMaker::rectangle(400, 200, $key, rise: $profile->leastPitch));
             self::assertSame([Severity::Block], self::severities($low, 'layout.pitch-below-least'), $key);
             self::assertSame([], self::severities($enough, 'layout.pitch-below-least'), $key);
-            self::assertFalse($low->mayBeOrdered());
+            self::assertFalse(LoadOutStage::mayBeOrdered($low));
         }
     }
 
     public function test_running_marks_from_the_control_line(): void
     {
         $job = JobMaker::rectangle(500, 214.375);
-        $plan = (new Planner)->plan($job);
-        $marks = (new RunningMarks($job->rules))->alongEave($plan->roof->faces[0], $plan->layouts['P1']);
+        $plan = Plan::for($job);
+        $marks = (new RunningMarks($job->rules))->alongEave($plan->of(RoofStage::class)->roof->faces[0], $plan->of(LayoutStage::class)->layouts['P1']);
         $distances = array_map(static fn (RunningMark $m): float => $m->distance, $marks);
 
         self::assertEqualsWithDelta([-10.0, 0.0, 16.0, 32.0, 48.0], array_slice($distances, 0, 5), 1e-9);
@@ -192,7 +194,7 @@ final class LayoutTest extends TestCase
 
     private static function layWith(float $width, LayoutChoice $choice, string $profile = 'snap-lock-1.5-16'): FaceLayout
     {
-        return (new Planner)->plan(JobMaker::rectangle($width, 214.375, $profile, $choice))->layouts['P1'];
+        return Plan::for(JobMaker::rectangle($width, 214.375, $profile, $choice))->of(LayoutStage::class)->layouts['P1'];
     }
 
     private static function narrow(FaceLayout $layout): ?Finding
@@ -203,6 +205,6 @@ final class LayoutTest extends TestCase
     /** @return list<Severity> */
     private static function severities(Plan $plan, string $code): array
     {
-        return array_values(array_map(static fn (Finding $f): Severity => $f->severity, array_filter($plan->findings, static fn (Finding $f): bool => $f->code === $code)));
+        return array_values(array_map(static fn (Finding $f): Severity => $f->severity, array_filter($plan->findings(), static fn (Finding $f): bool => $f->code === $code)));
     }
 }

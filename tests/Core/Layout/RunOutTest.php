@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core\Layout;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\KeepOut;
 use Imbrex\Core\Layout\Finder\KeepOuts;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Layout\RunOut;
 use Imbrex\Core\Layout\SchoolKind;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\Squareness;
 use Imbrex\Core\Units\Pitch;
 use PHPUnit\Framework\TestCase;
@@ -27,12 +31,12 @@ final class RunOutTest extends TestCase
 {
     public function test_a_square_face_runs_out_nowhere(): void
     {
-        self::assertNull(RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), null, RuleSet::with([])));
+        self::assertNull(RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), null, HouseRules::with([])));
     }
 
     public function test_a_drawn_face_runs_out_as_it_is_drawn(): void
     {
-        $run = RunOut::of(self::face([[0, 0], [400, 0], [403, 200], [1, 200]]), null, RuleSet::with([])) ?? self::fail();
+        $run = RunOut::of(self::face([[0, 0], [400, 0], [403, 200], [1, 200]]), null, HouseRules::with([])) ?? self::fail();
 
         self::assertEqualsWithDelta([1.0, 3.0, 200.0], [$run->left, $run->right, $run->over], 1e-9);
         self::assertFalse($run->hidden, 'its panels are cut to the outline');
@@ -42,37 +46,37 @@ final class RunOutTest extends TestCase
     public function test_a_surveyed_face_runs_out_as_it_was_taped_though_it_is_ordered_square(): void
     {
         $taped = new Squareness(0.2, 0.625, 0.04, 0.625, 0.5, 0.0, true);
-        $run = RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), $taped, RuleSet::with([])) ?? self::fail();
+        $run = RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), $taped, HouseRules::with([])) ?? self::fail();
 
         self::assertSame([0.625, 0.5, true], [$run->left, $run->right, $run->hidden]);
     }
 
     public function test_a_tapered_end_panel_is_marked_across_both_ends(): void
     {
-        $plan = (new Planner)->plan(JobMaker::outline([[0, 0], [480, 0], [480, 200], [5, 200]]));
-        $card = RoofJob::card($plan, $plan->panels[0]);
+        $plan = Plan::for(JobMaker::outline([[0, 0], [480, 0], [480, 200], [5, 200]]));
+        $card = RoofJob::card($plan, $plan->of(CuttingStage::class)->panels[0]);
         $rips = array_values(array_filter($card->marks, static fn ($m): bool => $m->name === 'rip'));
 
         // A full panel less the lean: 5 in narrower at the head than at the foot, square to the eave.
-        self::assertEqualsWithDelta(5.0 * ($plan->panels[0]->sheet->bounds()->height() / 200.0), abs($rips[0]->distance - $rips[1]->distance), 0.1);
+        self::assertEqualsWithDelta(5.0 * ($plan->of(CuttingStage::class)->panels[0]->sheet->bounds()->height() / 200.0), abs($rips[0]->distance - $rips[1]->distance), 0.1);
     }
 
     public function test_marks_are_counted_from_the_middle_seam(): void
     {
-        $layout = (new Planner)->plan(JobMaker::rectangle(500, 214, choice: new LayoutChoice(SchoolKind::OneEnd, true)))->layouts['P1'];
+        $layout = Plan::for(JobMaker::rectangle(500, 214, choice: new LayoutChoice(SchoolKind::OneEnd, true)))->of(LayoutStage::class)->layouts['P1'];
         $middle = $layout->fromTheMiddle();
 
         self::assertSame([0.0, 256.0], [$layout->control, $middle->control]);
         self::assertSame($layout->seams, $middle->seams);
-        $narrow = (new Planner)->plan(JobMaker::rectangle(11, 214))->layouts['P1'];
+        $narrow = Plan::for(JobMaker::rectangle(11, 214))->of(LayoutStage::class)->layouts['P1'];
         self::assertSame($narrow->control, $narrow->fromTheMiddle()->control, 'no seam to count from');
     }
 
     public function test_a_valley_point_and_tips_are_kept_clear(): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
-        $face = $plan->face('hall.S') ?? self::fail();
-        $outs = (new KeepOuts($plan->job->rules))->on($face, MovedFace::metal($face, $plan->job->system->profile, false, $plan->job->rules));
+        $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
+        $outs = (new KeepOuts($plan->job->rules))->on($face, MovedFace::metal($face, Builds::usual($plan->job->covering)));
         $point = array_values(array_filter($outs, static fn (KeepOut $o): bool => $o->what === 'valley-point'));
         $tips = array_values(array_filter($outs, static fn (KeepOut $o): bool => $o->what === 'tip'));
 
@@ -81,7 +85,7 @@ final class RunOutTest extends TestCase
         self::assertEqualsWithDelta([504.0, 508.0], [$point[0]->left, $point[0]->right], 1e-6);
         self::assertCount(2, $tips, 'where both hips reach the eave');
         self::assertEqualsWithDelta([4.0, 4.0], array_map(static fn (KeepOut $o): float => $o->right - $o->left, $tips), 1e-9);
-        $without = (new KeepOuts(RuleSet::with(['layout.valleyPointClear' => 0.0])))->on($face, MovedFace::metal($face, $plan->job->system->profile, false, $plan->job->rules));
+        $without = (new KeepOuts(HouseRules::with(['layout.valleyPointClear' => 0.0])))->on($face, MovedFace::metal($face, Builds::usual($plan->job->covering)));
         self::assertCount(count($outs) - 1, $without);
     }
 

@@ -10,11 +10,13 @@ use Eris\TestTrait;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
 use Imbrex\Core\Layout\SchoolKind;
-use Imbrex\Core\Planner;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
 
@@ -26,7 +28,7 @@ final class RunningMarksTest extends TestCase
     {
         $this->forAll(new ChooseGenerator(60, 4000), ElementsGenerator::fromArray(SchoolKind::cases()), new ChooseGenerator(-40, 40))->then(function (int $quarters, SchoolKind $school, int $nudge): void {
             $job = JobMaker::rectangle($quarters / 4, 200, choice: new LayoutChoice($school, nudge: $nudge / 16));
-            $layout = (new Planner)->plan($job)->layouts['P1'];
+            $layout = Plan::for($job)->of(LayoutStage::class)->layouts['P1'];
             $marks = self::marks($job)['eave'];
             $distances = array_map(static fn (RunningMark $m): float => $m->distance, $marks);
             $sorted = $distances;
@@ -73,12 +75,12 @@ final class RunningMarksTest extends TestCase
     /** @return array{eave: list<RunningMark>, head: list<RunningMark>} */
     private static function marks(Job $job): array
     {
-        $plan = (new Planner)->plan($job);
+        $plan = Plan::for($job);
         $marks = new RunningMarks($job->rules);
 
         return [
-            'eave' => $marks->alongEave($plan->roof->faces[0], $plan->layouts['P1']),
-            'head' => $marks->alongHead($plan->roof->faces[0], $plan->layouts['P1']),
+            'eave' => $marks->alongEave($plan->of(RoofStage::class)->roof->faces[0], $plan->of(LayoutStage::class)->layouts['P1']),
+            'head' => $marks->alongHead($plan->of(RoofStage::class)->roof->faces[0], $plan->of(LayoutStage::class)->layouts['P1']),
         ];
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\BlockRoofBuilder;
 use Imbrex\Core\Roof\BlockSide;
 use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Rules\RuleSet;
 
 /** Makes blocks for tests. Sides are given south, east, north, west: a rise slopes, null is a gable. */
 final class BlockMaker
@@ -31,7 +31,7 @@ final class BlockMaker
     /** @param  list<Block>  $blocks */
     public static function roof(array $blocks): Roof
     {
-        return (new BlockRoofBuilder(RuleSet::with([])))->build($blocks);
+        return (new BlockRoofBuilder(HouseRules::with([])))->build($blocks);
     }
 
     /** The hipped hall with its gabled wing. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Roof;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Check;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Roof\Checker;
 use Imbrex\Core\Roof\CheckReport;
 use Imbrex\Core\Roof\WallLine;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Source;
 use PHPUnit\Framework\TestCase;
 
@@ -71,6 +71,6 @@ final class CheckTest extends TestCase
         $hall = BlockMaker::block('hall', 0, 0, 440, 304, [6, 6, 6, 6], 14);
         $block = new Block($hall->id, $hall->name, $hall->x, $hall->y, 0.0, $hall->length, $hall->width, $hall->eaveHeight, $hall->sides, $source);
 
-        return (new Checker(RuleSet::with([])))->check(BlockMaker::roof([$block]), [$block], $checks);
+        return (new Checker(HouseRules::with([])))->check(BlockMaker::roof([$block]), [$block], $checks);
     }
 }

@@ -7,11 +7,11 @@ namespace Tests\Core\Roof;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofBuilder;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Surveyor;
 use Imbrex\Core\Survey\Tie;
@@ -119,7 +119,7 @@ final class PlaneRoofTest extends TestCase
     /** @param  list<Plane>  $planes */
     private static function build(array $planes): Roof
     {
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
 
         return (new RoofBuilder($rules))->build((new Surveyor($rules))->survey($planes), []);
     }

@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Tests\Core\Roof;
 
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Plane;
-use Imbrex\Core\System;
+use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Units\UnitSystem;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -259,8 +262,8 @@ final class RandomRoof
      */
     private function of(Profile $profile, array $planes, array $blocks, array $openings, array $layouts): Job
     {
-        $system = new System($profile, Catalogue::shipped()->material('steel'), '24 ga', false);
+        $covering = new Covering($profile, Catalogue::shipped()->material('steel'), '24 ga', false, HouseRules::with([]));
 
-        return new Job("Roof $this->number", UnitSystem::Imperial, $planes, $system, $layouts, RuleSet::with([]), $blocks, [], $openings);
+        return Job::of("Roof $this->number", UnitSystem::Imperial, $covering, new SurveyInput($planes), new RoofInput($blocks, [], $openings), new LayoutInput($layouts));
     }
 }

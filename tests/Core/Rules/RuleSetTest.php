@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Rules;
 
-use Imbrex\Core\Rules\HouseRules;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\RuleFault;
-use Imbrex\Core\Rules\RuleSet;
 use PHPUnit\Framework\TestCase;
 
 final class RuleSetTest extends TestCase
 {
     public function test_own_values_stand_over_defaults(): void
     {
-        $rules = RuleSet::with(['order.extra' => 3.5, 'order.school' => 'risk']);
+        $rules = HouseRules::with(['order.extra' => 3.5, 'order.school' => 'risk']);
 
         self::assertSame(3.5, $rules->number('order.extra'));
         self::assertSame('risk', $rules->choice('order.school'));
@@ -31,7 +30,7 @@ final class RuleSetTest extends TestCase
     {
         foreach ([['order.extra', 99.0], ['order.extra', -1.0], ['order.extra', NAN], ['order.extra', 'two'], ['order.school', 'luck'], ['no.such.rule', 1.0]] as [$key, $value]) {
             try {
-                RuleSet::with([$key => $value]);
+                HouseRules::with([$key => $value]);
                 self::fail("$key took ".var_export($value, true));
             } catch (RuleFault $fault) {
                 self::assertSame($key, $fault->key);

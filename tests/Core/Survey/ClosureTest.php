@@ -9,7 +9,7 @@ use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneShape;
 use Imbrex\Core\Survey\PlaneSurvey;
@@ -34,7 +34,7 @@ final class ClosureTest extends TestCase
         $this->forAll(new ChooseGenerator(200, 900), new ChooseGenerator(100, 400), new ChooseGenerator(-160, 160), new ChooseGenerator(-160, 160), new ChooseGenerator(-96, 96))
             ->then(function (int $eave, int $height, int $left, int $right, int $rise): void {
                 $true = self::leaning($eave, new Point($eave + $right / 16, $height + $rise / 16), new Point($left / 16, $height));
-                $fitted = (new ShapeFit(RuleSet::with([])))->fit(self::readings($true), PlaneShape::rectangle($eave, $height));
+                $fitted = (new ShapeFit(HouseRules::with([])))->fit(self::readings($true), PlaneShape::rectangle($eave, $height));
 
                 foreach (self::LENGTHS as $quantity) {
                     self::assertEqualsWithDelta(self::length($true, $quantity), self::length($fitted, $quantity), 1 / 64, $quantity->value);
@@ -129,7 +129,7 @@ final class ClosureTest extends TestCase
 
     public function test_tolerances_by_source_and_length(): void
     {
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
         $expected = ['tape' => [0.125, 0.25], 'laser' => [0.125, 0.125], 'count' => [1.0, 1.0], 'report' => [6.0, 24.0], 'wheel' => [10.5, 42.0]];
         foreach ($expected as $source => [$short, $long]) {
             self::assertEqualsWithDelta($short, Source::from($source)->tolerance(300, $rules), 1e-9, $source);
@@ -171,7 +171,7 @@ final class ClosureTest extends TestCase
     /** @param  list<Reading>  $readings */
     private static function survey(array $readings): PlaneSurvey
     {
-        return (new Surveyor(RuleSet::with([])))->survey([new Plane('P1', 'Plane', null, [], $readings, 4.0)])[0];
+        return (new Surveyor(HouseRules::with([])))->survey([new Plane('P1', 'Plane', null, [], $readings, 4.0)])[0];
     }
 
     private static function heightAt(Polygon $outline, float $u): float

@@ -9,7 +9,7 @@ use Eris\TestTrait;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneShape;
 use Imbrex\Core\Survey\PlaneSurvey;
@@ -151,6 +151,6 @@ final class ShapeTest extends TestCase
     {
         $edges = $kind === ShapeKind::Free ? array_fill(0, 5, EdgeKind::Rake) : [];
 
-        return (new Surveyor(RuleSet::with([])))->survey([new Plane('P1', 'Plane', null, $edges, $readings, 4.0, shape: $kind)])[0];
+        return (new Surveyor(HouseRules::with([])))->survey([new Plane('P1', 'Plane', null, $edges, $readings, 4.0, shape: $kind)])[0];
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Survey;
 
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Planner;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\HouseRules;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\Quantity;
@@ -15,7 +17,9 @@ use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\Squareness;
 use Imbrex\Core\Survey\SquareTriangle;
+use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\Surveyor;
+use Imbrex\Core\Survey\SurveyStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
@@ -41,8 +45,8 @@ final class SurveyTest extends TestCase
             $longest = max(215.0, $left, $right);
             $survey = self::survey($readings);
             self::assertEqualsWithDelta($longest, $survey->outline?->bounds()->height(), 1e-9);
-            $plan = (new Planner)->plan(JobMaker::measured([...$readings, self::tape(Quantity::Pitch, 4)]));
-            foreach ($plan->panels as $panel) {
+            $plan = Plan::for(JobMaker::measured([...$readings, self::tape(Quantity::Pitch, 4)]));
+            foreach ($plan->of(CuttingStage::class)->panels as $panel) {
                 // An inch past the eave and an inch of hem.
                 self::assertEqualsWithDelta($longest + 2.0, $panel->long, 1e-9);
             }
@@ -90,20 +94,20 @@ final class SurveyTest extends TestCase
     public function test_without_a_taped_length_the_order_waits(): void
     {
         $readings = [new Reading('a', Quantity::Eave, 500, Source::Report), new Reading('b', Quantity::EaveToRidge, 214, Source::Wheel), new Reading('c', Quantity::Pitch, 4, Source::Report)];
-        $plan = (new Planner)->plan(JobMaker::measured($readings));
+        $plan = Plan::for(JobMaker::measured($readings));
 
-        self::assertFalse($plan->mayBeOrdered());
-        self::assertContains('survey.untaped', array_map(static fn (Finding $f): string => $f->code, $plan->findings));
-        self::assertTrue((new Planner)->plan(JobMaker::measured([...$readings, self::tape(Quantity::EaveToRidge, 214)]))->mayBeOrdered());
+        self::assertFalse(LoadOutStage::mayBeOrdered($plan));
+        self::assertContains('survey.untaped', array_map(static fn (Finding $f): string => $f->code, $plan->findings()));
+        self::assertTrue(LoadOutStage::mayBeOrdered(Plan::for(JobMaker::measured([...$readings, self::tape(Quantity::EaveToRidge, 214)]))));
     }
 
     public function test_what_is_missing_is_named_and_nothing_is_laid_out(): void
     {
-        $plan = (new Planner)->plan(JobMaker::measured([self::tape(Quantity::Eave, 500)]));
-        $missing = array_map(static fn (Finding $f): mixed => $f->parameters['quantity'], array_values(array_filter($plan->findings, static fn (Finding $f): bool => $f->code === 'survey.missing')));
+        $plan = Plan::for(JobMaker::measured([self::tape(Quantity::Eave, 500)]));
+        $missing = array_map(static fn (Finding $f): mixed => $f->parameters['quantity'], array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->code === 'survey.missing')));
 
         self::assertSame(['eaveToRidge', 'pitch'], $missing);
-        self::assertSame([], $plan->panels);
+        self::assertSame([], $plan->of(CuttingStage::class)->panels);
     }
 
     /** @return array<string, array{list<float>, float}> */
@@ -183,16 +187,16 @@ final class SurveyTest extends TestCase
     {
         $one = new Plane('A', 'Quay', null, [], [self::tape(Quantity::Eave, 432), self::tape(Quantity::Ridge, 432), self::tape(Quantity::EaveToRidge, 187), self::tape(Quantity::Pitch, 6)], null);
         $two = new Plane('B', 'Yard', null, [], [self::tape(Quantity::Eave, 434), self::tape(Quantity::EaveToRidge, 187), self::tape(Quantity::Pitch, 6)], null, 'A');
-        $plan = (new Planner)->plan(JobMaker::of([$one, $two]));
+        $plan = Plan::for(JobMaker::of([$one, $two]));
 
-        self::assertSame(432.0, $plan->surveys[1]->adoptions['ridge']->value);
-        self::assertContains('roof.edges-differ', array_map(static fn (Finding $f): string => $f->code, $plan->findings));
+        self::assertSame(432.0, $plan->of(SurveyStage::class)->surveys[1]->adoptions['ridge']->value);
+        self::assertContains('roof.edges-differ', array_map(static fn (Finding $f): string => $f->code, $plan->findings()));
     }
 
     public function test_a_given_outline_governs_and_readings_check_it(): void
     {
-        $plane = new Plane('P', 'Plane', JobMaker::rectangle(500, 214)->planes[0]->outline, [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake], [self::tape(Quantity::Eave, 499), self::tape(Quantity::EaveToRidge, 214)], 4.0);
-        $survey = (new Surveyor(RuleSet::with([])))->survey([$plane])[0];
+        $plane = new Plane('P', 'Plane', JobMaker::rectangle(500, 214)->part(SurveyInput::class)->planes[0]->outline, [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake], [self::tape(Quantity::Eave, 499), self::tape(Quantity::EaveToRidge, 214)], 4.0);
+        $survey = (new Surveyor(HouseRules::with([])))->survey([$plane])[0];
 
         self::assertSame(500.0, $survey->outline?->bounds()->width());
         self::assertEqualsWithDelta(-1.0, $survey->misses[0]->inches, 1e-9);
@@ -201,7 +205,7 @@ final class SurveyTest extends TestCase
     public function test_old_layers_under_a_roof_over(): void
     {
         $plane = new Plane('P', 'Plane', null, [], self::oarStore(), 4.0, null, true, 2);
-        $survey = (new Surveyor(RuleSet::with([])))->survey([$plane])[0];
+        $survey = (new Surveyor(HouseRules::with([])))->survey([$plane])[0];
 
         self::assertSame(2, self::finding($survey, 'survey.too-many-layers')->parameters['layers']);
     }
@@ -239,7 +243,7 @@ final class SurveyTest extends TestCase
     /** @param  list<Reading>  $readings */
     private static function survey(array $readings): PlaneSurvey
     {
-        return (new Surveyor(RuleSet::with([])))->survey([new Plane('P1', 'Plane', null, [], $readings, null)])[0];
+        return (new Surveyor(HouseRules::with([])))->survey([new Plane('P1', 'Plane', null, [], $readings, null)])[0];
     }
 
     private static function comparison(PlaneSurvey $survey, string $reading): \Imbrex\Core\Survey\Comparison

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Tolerance;
@@ -12,7 +13,6 @@ use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Layout\Span;
 use Imbrex\Core\Layout\StripGrid;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 
 /** What a face costs by where its module lines fall: all that does not depend on its neighbours. */
 final class FaceCost
@@ -38,6 +38,8 @@ final class FaceCost
 
     private readonly MetalCurve $metal;
 
+    private readonly Profile $profile;
+
     private readonly float $cover;
 
     /** @var list<array{float, float}> u from and to of what is cut at an angle or notched: each strip under it takes a cut */
@@ -51,9 +53,11 @@ final class FaceCost
     /** @var list<float> */
     private array $starts = [];
 
-    public function __construct(Face $face, private readonly Profile $profile, bool $vented, RuleSet $rules, private readonly Weights $weights)
+    public function __construct(Face $face, Builds $builds, private readonly Weights $weights)
     {
-        $pieces = new PieceCutter($face, $profile, $vented, $rules);
+        $pieces = new PieceCutter($face, $builds);
+        $profile = $this->profile = $builds->covering->profile;
+        $rules = $builds->covering->rules;
         $this->cover = $profile->cover;
         $this->span = $pieces->metal->span();
         $this->narrowest = $profile->narrowestRip($rules);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\LayoutChoice;
@@ -11,7 +12,6 @@ use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Rules\RuleSet;
 
 /**
  * Finds where the seams of tied faces fall at the least cost by the house's weights, keeps what a person chose or
@@ -40,12 +40,15 @@ final class LayoutFinder
     /** @var array<string, GroupSearch> */
     private array $searches = [];
 
-    public function __construct(Roof $roof, private readonly Profile $profile, private readonly bool $vented, private readonly RuleSet $rules)
+    private readonly Profile $profile;
+
+    public function __construct(Roof $roof, private readonly Builds $builds)
     {
-        $this->planner = new LayoutPlanner($profile, $vented, $rules);
-        $this->ways = new Starts($profile, $this->planner);
-        $this->weights = Weights::by($rules);
-        $this->groups = (new TieFinder($profile->cover))->groups($roof);
+        $this->profile = $builds->covering->profile;
+        $this->planner = new LayoutPlanner($builds);
+        $this->ways = new Starts($this->profile, $this->planner);
+        $this->weights = Weights::by($builds->covering->rules);
+        $this->groups = (new TieFinder($this->profile->cover))->groups($roof);
     }
 
     public function weights(): Weights
@@ -213,7 +216,7 @@ final class LayoutFinder
     /** @return list<FaceCost> */
     private function costsOf(FaceGroup $group): array
     {
-        return $this->costs[$group->id()] ??= array_map(fn (Face $face): FaceCost => new FaceCost($face, $this->profile, $this->vented, $this->rules, $this->weights), $group->faces);
+        return $this->costs[$group->id()] ??= array_map(fn (Face $face): FaceCost => new FaceCost($face, $this->builds, $this->weights), $group->faces);
     }
 
     /** @return list<list<Start>> by number of face */

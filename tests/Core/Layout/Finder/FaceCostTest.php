@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Layout\Finder;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Cutter;
@@ -11,6 +12,7 @@ use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\FaceCost;
 use Imbrex\Core\Layout\Finder\MetalCurve;
 use Imbrex\Core\Layout\Finder\Weights;
@@ -21,8 +23,8 @@ use Imbrex\Core\Layout\SchoolKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Rules\RuleSet;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\Roof\RandomRoof;
 use Tests\Core\RoofJob;
@@ -34,9 +36,9 @@ final class FaceCostTest extends TestCase
     {
         foreach (RandomRoof::several(60) as $random) {
             $job = $random->job();
-            $profile = $job->system->profile;
+            $profile = $job->covering->profile;
             foreach (RoofJob::faces($job) as $face) {
-                $pieces = new PieceCutter($face, $profile, false, $job->rules);
+                $pieces = new PieceCutter($face, Builds::usual($job->covering));
                 $curve = new MetalCurve($pieces, $profile);
                 $span = $pieces->metal->span();
                 // Anywhere, and where a line falls right at an end of the metal, but for noise.
@@ -64,9 +66,9 @@ final class FaceCostTest extends TestCase
     public function test_a_line_at_a_rake_makes_no_strip_of_nothing(): void
     {
         $profile = self::profile('snap-lock-1.5-16');
-        $rules = RuleSet::with(['edge.rake.concealed.offset' => 0.0]);
+        $rules = HouseRules::with(['edge.rake.concealed.offset' => 0.0]);
         $face = BlockMaker::roof([BlockMaker::block('a', 0, 0, 480, 200, [6, null, 6, null])])->faces[0];
-        $cost = new FaceCost($face, $profile, false, $rules, Weights::by($rules));
+        $cost = new FaceCost($face, Builds::usual(JobMaker::covering($profile, $rules)), Weights::by($rules));
         $each = 100.0 * sqrt(1.25) + 2.0;
 
         foreach ([0.0, 1e-9, -1e-9, 480.0, 1600.0] as $module) {
@@ -79,15 +81,15 @@ final class FaceCostTest extends TestCase
     public function test_panels_rips_and_cuts_are_those_of_the_layout(): void
     {
         $profile = self::profile('snap-lock-1.5-16');
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
         foreach ([350.0, 431.0, 500.0] as $width) {
             $face = BlockMaker::roof([BlockMaker::block('a', 0, 0, $width, 200, [6, null, 6, null])])->faces[0];
-            $cost = new FaceCost($face, $profile, false, $rules, Weights::by($rules));
-            $planner = new LayoutPlanner($profile, false, $rules);
+            $cost = new FaceCost($face, Builds::usual(JobMaker::covering($profile, $rules)), Weights::by($rules));
+            $planner = new LayoutPlanner(Builds::usual(JobMaker::covering($profile, $rules)));
             for ($step = 0; $step < 64; $step++) {
                 $module = $cost->span->left + $step / 4.0 + 0.03125;
                 $layout = $planner->lay($face, new LayoutChoice(SchoolKind::Found, at: $module));
-                $panels = (new Cutter($profile, false, $rules))->cut($face, $layout, OrderLength::by($rules, 0.0));
+                $panels = (new Cutter(Builds::usual(JobMaker::covering($profile, $rules))))->cut($face, $layout, OrderLength::by($rules, 0.0));
                 $score = $cost->score($module);
                 $rips = array_values(array_filter([$layout->leftRip, $layout->rightRip], static fn (?float $r): bool => $r !== null));
                 self::assertSame(count($panels), $score->panels);
@@ -102,11 +104,11 @@ final class FaceCostTest extends TestCase
     public function test_seams_in_keep_outs_are_counted(): void
     {
         $profile = self::profile('snap-lock-1.5-16');
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
         $bare = BlockMaker::roof([BlockMaker::block('a', 0, 0, 480, 200, [6, null, 6, null])])->faces[0];
         $pipe = Opening::pipe('p', $bare->id, 'Vent', new Point(100, 60), 3);
         $sky = Opening::outlined('s', $bare->id, OpeningKind::Skylight, 'Skylight', Polygon::rectangle(205, 40, 229, 80));
-        $cost = new FaceCost($bare->with([$pipe, $sky]), $profile, false, $rules, Weights::by($rules));
+        $cost = new FaceCost($bare->with([$pipe, $sky]), Builds::usual(JobMaker::covering($profile, $rules)), Weights::by($rules));
 
         // A 3 in pipe on a 6 in base wants 4 to each side: seams at 96 and 112 clear it, at 96.5 they do not.
         self::assertSame([], array_column($cost->broken(96.0), 'what'));
@@ -123,9 +125,9 @@ final class FaceCostTest extends TestCase
     public function test_a_tip_at_a_hip_counts_as_too_narrow(): void
     {
         $profile = self::profile('snap-lock-1.5-16');
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
         $face = self::face('hall.W', [6, 6, 6, 6]);
-        $cost = new FaceCost($face, $profile, false, $rules, Weights::by($rules));
+        $cost = new FaceCost($face, Builds::usual(JobMaker::covering($profile, $rules)), Weights::by($rules));
         $left = $cost->span->left;
 
         self::assertSame(1, $cost->score($left + 3.5)->narrow);

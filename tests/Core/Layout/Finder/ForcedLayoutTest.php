@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Layout\Finder;
 
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\Finder\GroupLayout;
 use Imbrex\Core\Layout\Finder\LayoutFinder;
 use Imbrex\Core\Layout\Finder\Weights;
+use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
-use Imbrex\Core\Roof\RoofBuilder;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\Survey\Surveyor;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Survey\SurveyInput;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
 use Tests\Core\Roof\RandomRoof;
 
 /** No layout one can force on a roof is better than the one that is found, and what is counted for it is what is cut. */
@@ -26,8 +31,8 @@ final class ForcedLayoutTest extends TestCase
     {
         foreach (RandomRoof::several(60) as $random) {
             $job = $random->job(false);
-            $roof = (new RoofBuilder($job->rules))->build((new Surveyor($job->rules))->survey($job->planes), $job->blocks, $job->openings);
-            $finder = new LayoutFinder($roof, $job->system->profile, false, $job->rules);
+            $roof = Plan::for($job)->of(RoofStage::class)->roof;
+            $finder = new LayoutFinder($roof, Builds::usual($job->covering));
             $weights = Weights::by($job->rules);
             $found = self::totals($finder->settle([]), $weights);
             for ($i = 0; $i < 12; $i++) {
@@ -63,23 +68,23 @@ final class ForcedLayoutTest extends TestCase
     {
         foreach (RandomRoof::several(80) as $random) {
             $plan = self::plan($random->job());
-            foreach ($plan->groups as $group) {
+            foreach ($plan->of(LayoutStage::class)->groups as $group) {
                 $pieces = 0;
                 $inches = 0.0;
                 foreach ($group->group->faces as $face) {
-                    foreach ($plan->panelsOf($face->id) as $panel) {
+                    foreach ($plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
                         $pieces++;
                         $inches += $panel->long;
                     }
                 }
                 self::assertSame($pieces, $group->score->panels, "roof $random->number, {$group->group->id()}");
-                self::assertEqualsWithDelta($inches, $group->score->squareFeet * 144.0 / $plan->job->system->profile->coil, 0.05, "roof $random->number, {$group->group->id()}");
+                self::assertEqualsWithDelta($inches, $group->score->squareFeet * 144.0 / $plan->job->covering->profile->coil, 0.05, "roof $random->number, {$group->group->id()}");
             }
         }
     }
 
     private static function plan(Job $job): Plan
     {
-        return (new Planner)->plan(new Job($job->name, $job->units, $job->planes, $job->system, $job->layouts, RuleSet::with(['cut.overLong' => 'report']), $job->blocks, [], $job->openings));
+        return Plan::for(Job::of($job->name, $job->units, JobMaker::covering($job->covering->profile, HouseRules::with(['cut.overLong' => 'report'])), $job->part(SurveyInput::class), $job->part(RoofInput::class), $job->part(LayoutInput::class)));
     }
 }

@@ -7,9 +7,12 @@ namespace Tests\Core\Layout\Finder;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Cutting\WayToStart;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\FaceCost;
 use Imbrex\Core\Layout\Finder\FaceGroup;
 use Imbrex\Core\Layout\Finder\GroupSearch;
@@ -17,15 +20,16 @@ use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Layout\Finder\TieFinder;
 use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\SchoolKind;
-use Imbrex\Core\LayoutAlternative;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Planner;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Rules\RuleSet;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\Roof\RandomBlocks;
 use Tests\Core\RoofJob;
@@ -39,7 +43,7 @@ final class LayoutFinderTest extends TestCase
         $this->limitTo(12)->forAll(ElementsGenerator::fromArray([[6.0, null, 6.0, null], [6.0, 6.0, 6.0, 6.0], [4.0, 4.0, 4.0, null]]), new ChooseGenerator(180, 420), new ChooseGenerator(120, 300), new ChooseGenerator(0, 160), ElementsGenerator::fromArray([0.0, 1.0, 6.0, 40.0]))
             ->then(static function (array $rises, int $length, int $width, int $at, float $perSeam): void {
                 $roof = BlockMaker::roof([BlockMaker::block('hall', 0, 0, $length + 0.3, $width, $rises, 7)]);
-                $rules = RuleSet::with(['finder.unmatchedSeam' => $perSeam]);
+                $rules = HouseRules::with(['finder.unmatchedSeam' => $perSeam]);
                 foreach ((new TieFinder(12.0))->groups($roof) as $group) {
                     self::isLeast($group, $rules, [Opening::pipe('p', 'hall.S', 'Vent', new Point(60.0 + $at, 30.0), 4.0)]);
                 }
@@ -52,7 +56,7 @@ final class LayoutFinderTest extends TestCase
         $profile = Catalogue::shipped()->profile('snap-lock-1.5-12');
         $weights = Weights::by($rules);
         $faces = array_map(static fn ($face) => $face->with(array_values(array_filter($openings, static fn (Opening $o): bool => $o->face === $face->id))), $group->faces);
-        $costs = array_map(static fn ($face): FaceCost => new FaceCost($face, $profile, false, $rules, $weights), $faces);
+        $costs = array_map(static fn ($face): FaceCost => new FaceCost($face, Builds::usual(JobMaker::covering($profile, $rules)), $weights), $faces);
         $starts = array_map(static fn (FaceCost $cost): array => [$cost->span->left, $cost->span->middle()], $costs);
         $found = (new GroupSearch($group, $costs, $starts, $weights, 12.0))->best([]);
         $least = self::byHand($group, $costs, $starts, $weights);
@@ -146,7 +150,7 @@ final class LayoutFinderTest extends TestCase
             if ($holds) {
                 $cost = 0.0;
                 foreach ($part as $face => [$sign, $shift]) {
-                    $cost += $costs[$face]->score($sign * $x + $shift)->total(Weights::by(RuleSet::with([])));
+                    $cost += $costs[$face]->score($sign * $x + $shift)->total(Weights::by(HouseRules::with([])));
                 }
                 $least = min($least, $cost);
             }
@@ -177,7 +181,7 @@ final class LayoutFinderTest extends TestCase
         $this->limitTo(60)->forAll(new ChooseGenerator(1, 4), RandomBlocks::drawn(), ElementsGenerator::fromArray([true, false]))
             ->then(static function (int $count, array $drawn, bool $level): void {
                 $plan = RoofJob::plan(RandomBlocks::of($count, $drawn, $level));
-                foreach ($plan->groups as $group) {
+                foreach ($plan->of(LayoutStage::class)->groups as $group) {
                     foreach ($group->group->ties as $tie) {
                         $modules = [$group->modules[(int) $group->group->numberOf($tie->one)], $group->modules[(int) $group->group->numberOf($tie->other)]];
                         $tie->meets($modules[0], $modules[1], 16.0) && self::coincide($plan, $tie);
@@ -189,11 +193,11 @@ final class LayoutFinderTest extends TestCase
     /** Each seam that comes up to the edge is looked up in plan, and again from the face behind. */
     private static function coincide(Plan $plan, Tie $tie): void
     {
-        $edge = $plan->roof->edge($tie->edge) ?? self::fail($tie->edge);
-        [$one, $other] = [($plan->face($tie->one) ?? self::fail())->frame ?? self::fail(), ($plan->face($tie->other) ?? self::fail())->frame ?? self::fail()];
+        $edge = $plan->of(RoofStage::class)->roof->edge($tie->edge) ?? self::fail($tie->edge);
+        [$one, $other] = [($plan->of(RoofStage::class)->roof->face($tie->one) ?? self::fail())->frame ?? self::fail(), ($plan->of(RoofStage::class)->roof->face($tie->other) ?? self::fail())->frame ?? self::fail()];
         [$from, $to] = [$one->toDeck($edge->from), $one->toDeck($edge->to)];
-        $theirs = $plan->layouts[$tie->other]->seams;
-        foreach ($plan->layouts[$tie->one]->seams as $u) {
+        $theirs = $plan->of(LayoutStage::class)->layouts[$tie->other]->seams;
+        foreach ($plan->of(LayoutStage::class)->layouts[$tie->one]->seams as $u) {
             $share = ($u - $from->u) / ($to->u - $from->u);
             // Half a cover from the edge's ends: beyond them the other face may have ended.
             if ($share * $edge->length() > 12.0 && (1.0 - $share) * $edge->length() > 12.0 && $theirs !== []) {
@@ -208,28 +212,28 @@ final class LayoutFinderTest extends TestCase
     {
         $plan = RoofJob::plan(RoofJob::gable(500));
 
-        self::assertSame(['balanced', 'balanced'], array_map(static fn ($l): string => $l->choice->school->value, array_values($plan->layouts)));
-        self::assertEqualsWithDelta([10.0, 10.0, 10.0, 10.0], [$plan->layouts['shed.S']->leftRip, $plan->layouts['shed.S']->rightRip, $plan->layouts['shed.N']->leftRip, $plan->layouts['shed.N']->rightRip], 1e-6);
-        self::assertSame(0, $plan->groups[0]->score->unmatched);
-        self::assertSame(['seams-meet'], array_column($plan->groups[0]->reasons, 'code'));
+        self::assertSame(['balanced', 'balanced'], array_map(static fn ($l): string => $l->choice->school->value, array_values($plan->of(LayoutStage::class)->layouts)));
+        self::assertEqualsWithDelta([10.0, 10.0, 10.0, 10.0], [$plan->of(LayoutStage::class)->layouts['shed.S']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.S']->rightRip, $plan->of(LayoutStage::class)->layouts['shed.N']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.N']->rightRip], 1e-6);
+        self::assertSame(0, $plan->of(LayoutStage::class)->groups[0]->score->unmatched);
+        self::assertSame(['seams-meet'], array_column($plan->of(LayoutStage::class)->groups[0]->reasons, 'code'));
     }
 
     public function test_what_one_face_is_nudged_the_tied_one_follows(): void
     {
         $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => new LayoutChoice(SchoolKind::Balanced, nudge: 1.5)]);
 
-        self::assertEqualsWithDelta([11.5, 8.5], [$plan->layouts['shed.S']->leftRip, $plan->layouts['shed.S']->rightRip], 1e-6);
-        self::assertEqualsWithDelta([8.5, 11.5], [$plan->layouts['shed.N']->leftRip, $plan->layouts['shed.N']->rightRip], 1e-6, 'mirrored, as one looks up it');
-        self::assertSame(['chosen', 'found'], $plan->groups[0]->decided);
+        self::assertEqualsWithDelta([11.5, 8.5], [$plan->of(LayoutStage::class)->layouts['shed.S']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.S']->rightRip], 1e-6);
+        self::assertEqualsWithDelta([8.5, 11.5], [$plan->of(LayoutStage::class)->layouts['shed.N']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.N']->rightRip], 1e-6, 'mirrored, as one looks up it');
+        self::assertSame(['chosen', 'found'], $plan->of(LayoutStage::class)->groups[0]->decided);
     }
 
     public function test_a_pin_stays_and_says_what_it_costs(): void
     {
         $pin = new LayoutChoice(SchoolKind::OneEnd, true, pinned: true);
         $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => $pin, 'shed.N' => $pin]);
-        $group = $plan->groups[0];
+        $group = $plan->of(LayoutStage::class)->groups[0];
 
-        self::assertEqualsWithDelta([null, 4.0], [$plan->layouts['shed.S']->leftRip, $plan->layouts['shed.S']->rightRip], 1e-6);
+        self::assertEqualsWithDelta([null, 4.0], [$plan->of(LayoutStage::class)->layouts['shed.S']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.S']->rightRip], 1e-6);
         self::assertSame(['pinned', 'pinned'], $group->decided);
         // Both start at their own left, so across the ridge 12 in apart at the one end and 4 at the other.
         self::assertSame(31, $group->score->unmatched);
@@ -243,34 +247,34 @@ final class LayoutFinderTest extends TestCase
         $left = RoofJob::plan(RoofJob::boathouse());
         $found = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.S' => new LayoutChoice(SchoolKind::Found)]);
 
-        self::assertEquals($left->groups[0]->modules, $found->groups[0]->modules);
-        self::assertSame('found', $found->groups[0]->decided[0]);
+        self::assertEquals($left->of(LayoutStage::class)->groups[0]->modules, $found->of(LayoutStage::class)->groups[0]->modules);
+        self::assertSame('found', $found->of(LayoutStage::class)->groups[0]->decided[0]);
     }
 
     public function test_where_the_search_put_it_can_be_kept(): void
     {
-        $at = RoofJob::plan(RoofJob::boathouse())->groups[0]->modules[1];
+        $at = RoofJob::plan(RoofJob::boathouse())->of(LayoutStage::class)->groups[0]->modules[1];
         $kept = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.E' => new LayoutChoice(SchoolKind::Found, at: $at, pinned: true)]);
 
-        self::assertEqualsWithDelta($at, $kept->groups[0]->modules[1], 1e-9);
-        self::assertSame('pinned', $kept->groups[0]->decided[1]);
-        self::assertContains($at, array_map(static fn (float $u): float => $u, $kept->layouts['hall.E']->seams));
+        self::assertEqualsWithDelta($at, $kept->of(LayoutStage::class)->groups[0]->modules[1], 1e-9);
+        self::assertSame('pinned', $kept->of(LayoutStage::class)->groups[0]->decided[1]);
+        self::assertContains($at, array_map(static fn (float $u): float => $u, $kept->of(LayoutStage::class)->layouts['hall.E']->seams));
     }
 
     public function test_ways_are_compared_best_first_and_differ_in_kind(): void
     {
         $openings = [Opening::outlined('s', 'shed.S', OpeningKind::Skylight, 'Skylight', Polygon::rectangle(204, 40, 228, 90)), Opening::pipe('p', 'shed.S', 'Vent', new Point(380, 60), 3)];
         $plan = RoofJob::plan(RoofJob::gable(500), openings: $openings);
-        $alternatives = (new Planner)->alternatives($plan, $plan->roof->faces[0]);
-        $totals = array_map(static fn (LayoutAlternative $a): float => array_sum($a->points), $alternatives);
+        $alternatives = WayToStart::compare($plan, $plan->of(RoofStage::class)->roof->faces[0]);
+        $totals = array_map(static fn (WayToStart $a): float => array_sum($a->points), $alternatives);
         $sorted = $totals;
         sort($sorted);
 
         self::assertEqualsWithDelta($sorted, $totals, 1e-6);
-        self::assertCount(1, array_filter($alternatives, static fn (LayoutAlternative $a): bool => $a->option->chosen));
+        self::assertCount(1, array_filter($alternatives, static fn (WayToStart $a): bool => $a->option->chosen));
         self::assertTrue($alternatives[0]->option->best);
         self::assertSame(0, $alternatives[0]->option->score->keepOuts, 'a place clear of skylight and pipe exists');
-        $kinds = array_map(static fn (LayoutAlternative $a): string => $a->option->choice->school->value.($a->option->choice->fromLeft === false ? '>' : ''), $alternatives);
+        $kinds = array_map(static fn (WayToStart $a): string => $a->option->choice->school->value.($a->option->choice->fromLeft === false ? '>' : ''), $alternatives);
         self::assertSame(count($kinds), count(array_unique($kinds)));
         $balanced = $alternatives[(int) array_search('balanced', $kinds, true)];
         self::assertContains('keep-out-beside', array_column($balanced->option->reasons, 'code'), 'a seam at 202 runs beside the skylight at 204');
@@ -279,10 +283,10 @@ final class LayoutFinderTest extends TestCase
     public function test_across_pitches_that_differ_seams_are_not_asked_to_meet(): void
     {
         $plan = RoofJob::plan([BlockMaker::block('hall', 0, 0, 600, 360, [6, 9, 6, 9], 12)]);
-        $groups = array_map(static fn ($g): array => array_map(static fn ($f): string => $f->id, $g->group->faces), $plan->groups);
+        $groups = array_map(static fn ($g): array => array_map(static fn ($f): string => $f->id, $g->group->faces), $plan->of(LayoutStage::class)->groups);
 
         self::assertSame([['hall.S', 'hall.N'], ['hall.E'], ['hall.W']], $groups);
-        self::assertContains('pitches-differ', array_column($plan->groups[0]->reasons, 'code'));
+        self::assertContains('pitches-differ', array_column($plan->of(LayoutStage::class)->groups[0]->reasons, 'code'));
     }
 
     public function test_a_ring_of_hips_is_turned_over_where_it_can_be(): void
@@ -290,9 +294,9 @@ final class LayoutFinderTest extends TestCase
         // A square pyramid's four hips hold at once where a seam or a pan lies on the middle of every face.
         $plan = RoofJob::plan([BlockMaker::block('hall', 0, 0, 300, 300, [6, 6, 6, 6], 10)]);
 
-        self::assertCount(4, $plan->groups[0]->group->ties);
-        self::assertSame(0, $plan->groups[0]->score->unmatched);
-        self::assertTrue($plan->groups[0]->proven);
+        self::assertCount(4, $plan->of(LayoutStage::class)->groups[0]->group->ties);
+        self::assertSame(0, $plan->of(LayoutStage::class)->groups[0]->score->unmatched);
+        self::assertTrue($plan->of(LayoutStage::class)->groups[0]->proven);
     }
 
     public function test_groups_of_a_roof_without_ties_are_its_faces(): void

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Imbrex\Core\Catalogue;
+namespace Imbrex\Core\Builds;
 
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Rules\RuleSet;
 
 /**
@@ -26,6 +28,12 @@ final readonly class EdgeAllowance
     public function hemmed(float $hem): self
     {
         return new self($this->offset, $hem);
+    }
+
+    /** The same detail with the metal held back so far (in) from the roof line. */
+    public function heldBack(float $inches): self
+    {
+        return new self(-$inches, $this->hem);
     }
 
     /** @param  bool  $isLowEnd  whether the panels begin at the edge, which tells the upper roof of a pitch change from the lower */

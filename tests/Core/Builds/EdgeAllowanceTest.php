@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Catalogue;
+namespace Tests\Core\Builds;
 
-use Imbrex\Core\Catalogue\EdgeAllowance;
+use Imbrex\Core\Builds\EdgeAllowance;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Family;
+use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\RuleFault;
-use Imbrex\Core\Rules\RuleSet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -37,7 +37,7 @@ final class EdgeAllowanceTest extends TestCase
     #[DataProvider('edges')]
     public function test_defaults(EdgeKind $kind, bool $vented, array $concealed, array $exposed): void
     {
-        $rules = RuleSet::with([]);
+        $rules = HouseRules::with([]);
         foreach (Family::cases() as $family) {
             $allowance = EdgeAllowance::of($kind, $family, $vented, $rules);
             self::assertSame($family->isConcealed() ? $concealed : $exposed, [$allowance->offset, $allowance->hem], $family->value);
@@ -46,11 +46,11 @@ final class EdgeAllowanceTest extends TestCase
 
     public function test_a_company_may_do_it_otherwise_within_reason(): void
     {
-        $rules = RuleSet::with(['edge.eave.concealed.offset' => 1.5, 'edge.eave.concealed.hem' => 0.75]);
+        $rules = HouseRules::with(['edge.eave.concealed.offset' => 1.5, 'edge.eave.concealed.hem' => 0.75]);
         $allowance = EdgeAllowance::of(EdgeKind::Eave, Family::SnapLock, false, $rules);
 
         self::assertSame([1.5, 0.75], [$allowance->offset, $allowance->hem]);
         $this->expectException(RuleFault::class);
-        RuleSet::with(['edge.eave.exposed.offset' => 2.5]);
+        HouseRules::with(['edge.eave.exposed.offset' => 2.5]);
     }
 }

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Builds;
+
+use Imbrex\Core\JobPart;
+
+final readonly class BuildsInput implements JobPart
+{
+    /** @param  array<string, EdgeWish>  $wishes  by id of the roof's edge */
+    public function __construct(public array $wishes = [])
+    {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Builds;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+
+/** How somebody wants one edge built otherwise than the house does. */
+final readonly class EdgeWish
+{
+    /**
+     * @param  float|null  $reveal  of a valley: bare pan from its centre to the panel's end, inches
+     * @param  bool|null  $vented  of a ridge
+     */
+    public function __construct(public ?float $reveal = null, public ?bool $vented = null)
+    {
+    }
+
+    /** @return list<string> what may be wished for an edge of a kind */
+    public static function fields(EdgeKind $kind): array
+    {
+        return match ($kind) {
+            EdgeKind::Valley => ['reveal'],
+            EdgeKind::Ridge => ['vented'],
+            default => [],
+        };
+    }
+}

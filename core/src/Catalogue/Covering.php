@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Catalogue;
+
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Rules\RuleSet;
+
+/** What the roof is covered with, and by which habits: profile, metal, ridge, house rules. */
+final readonly class Covering
+{
+    /** @param  bool  $ventedRidge  what ridges are where nobody wished otherwise */
+    public function __construct(
+        public Profile $profile,
+        public Material $material,
+        public string $gauge,
+        public bool $ventedRidge,
+        public RuleSet $rules,
+    ) {
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return $this->profile->representative
+            ? [Finding::note('catalogue.representative', 'system', ['profile' => $this->profile->key])]
+            : [];
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core;
+
+/** What holds today and is not in the job: nothing yet. A plan with other circumstances is another plan. */
+final readonly class Circumstances
+{
+    public static function none(): self
+    {
+        return new self;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting;
+
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\StageResult;
+
+final readonly class CuttingResult implements StageResult
+{
+    /**
+     * @param  list<Panel>  $panels  by face, from the left rake
+     * @param  array<string, list<ExtraSchool>>  $extras  by face id
+     * @param  list<Finding>  $findings
+     */
+    public function __construct(public array $panels, public Pairing $pairing, public array $extras, public SheetList $sheets, private array $findings)
+    {
+    }
+
+    public function findings(): array
+    {
+        return $this->findings;
+    }
+
+    /** @return list<Panel> */
+    public function panelsOf(string $face): array
+    {
+        return array_values(array_filter($this->panels, static fn (Panel $p): bool => $p->face === $face));
+    }
+
+    public function panel(string $id): ?Panel
+    {
+        foreach ($this->panels as $panel) {
+            if ($panel->id === $id) {
+                return $panel;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, list<string>> ids of the pieces of every strip, from the eave up, by face and position: `S 4` */
+    public function strips(): array
+    {
+        $strips = [];
+        foreach ($this->panels as $panel) {
+            $strips["$panel->face {$panel->strip->position}"][] = $panel->id;
+        }
+
+        return $strips;
+    }
+
+    /** @return list<Panel> by face, and within it as they are laid: along the run, from the eave up */
+    public function inOrderOfLaying(): array
+    {
+        $faces = [];
+        foreach ($this->panels as $panel) {
+            $faces[$panel->face] ??= count($faces);
+        }
+        $order = $this->panels;
+        usort($order, static fn (Panel $a, Panel $b): int => [$faces[$a->face], $a->strip->laid] <=> [$faces[$b->face], $b->strip->laid]);
+
+        return $order;
+    }
+}

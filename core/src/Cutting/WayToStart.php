@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting;
+
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Layout\FaceLayout;
+use Imbrex\Core\Layout\Finder\LayoutOption;
+use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\LayoutPlanner;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Survey\SurveyStage;
+
+/** One way to start a face, carried through to the metal it takes there, and what speaks for it in its whole group. */
+final readonly class WayToStart
+{
+    /** @param  array<string, float>  $points  by part of the score, whole group */
+    private function __construct(public FaceLayout $layout, public SheetList $sheets, public LayoutOption $option, public array $points)
+    {
+    }
+
+    /**
+     * The best ways to lay out one face, side by side, the best first; the chosen one as it has been nudged.
+     *
+     * @return list<self>
+     */
+    public static function compare(Plan $plan, Face $face): array
+    {
+        $laid = $plan->of(LayoutStage::class);
+        $builds = $plan->of(BuildsStage::class);
+        $group = $laid->groupOf($face->id);
+        $planner = new LayoutPlanner($builds);
+        $cutter = new Cutter($builds);
+        $order = OrderLength::by($plan->job->rules, $plan->of(SurveyStage::class)->sigma($face->id));
+
+        return array_map(static function (LayoutOption $option) use ($planner, $cutter, $builds, $face, $order, $laid): self {
+            $layout = $planner->lay($face, $option->choice);
+
+            return new self(
+                $layout,
+                SheetList::of($cutter->cut($face, $layout, $order), Pairing::none(), $builds->covering->profile),
+                $option,
+                $option->score->points($laid->finder->weights()),
+            );
+        }, $group === null ? [] : $laid->finder->options($face, $group, $plan->job->part(LayoutInput::class)->choices));
+    }
+}

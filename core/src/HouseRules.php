@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core;
+
+use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Rules\RuleFault;
+use Imbrex\Core\Rules\RuleSet;
+
+/** All house rules, each from the folder of the stage that goes by it: the one home of every default that is a habit of the trade. */
+final class HouseRules
+{
+    /** @var array<string, HouseRule>|null */
+    private static ?array $all = null;
+
+    /** @return array<string, HouseRule> by key, in the order of work */
+    public static function all(): array
+    {
+        if (self::$all === null) {
+            self::$all = [];
+            foreach (Stages::IN_ORDER as $stage) {
+                foreach ($stage::rules() as $rule) {
+                    self::$all[$rule->key] = $rule;
+                }
+            }
+        }
+
+        return self::$all;
+    }
+
+    /** @throws RuleFault when there is no such rule */
+    public static function get(string $key): HouseRule
+    {
+        return self::all()[$key] ?? throw RuleFault::unknown($key);
+    }
+
+    /**
+     * The rules as they hold for one job.
+     *
+     * @param  array<string, float|string>  $own  values in each rule's unit, by key
+     *
+     * @throws RuleFault for an unknown key or a value out of range
+     */
+    public static function with(array $own = []): RuleSet
+    {
+        return RuleSet::of(self::all(), $own);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\LoadOut;
+
+use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Rules\RuleUnit;
+
+/** How a load is carried. */
+final class LoadOutRules
+{
+    /** @return list<HouseRule> */
+    public static function all(): array
+    {
+        return [
+            HouseRule::number('load.handHold', RuleUnit::Inches, 120.0, 48.0, 240.0),
+        ];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Roof;
+
+use Imbrex\Core\Plan;
+use Imbrex\Core\Stage;
+use Imbrex\Core\Survey\SurveyStage;
+
+/**
+ * Faces and edges, from blocks, from measured planes, or from both.
+ *
+ * @implements Stage<RoofResult>
+ */
+final readonly class RoofStage implements Stage
+{
+    public static function rules(): array
+    {
+        return RoofRules::all();
+    }
+
+    public function work(Plan $plan): RoofResult
+    {
+        $input = $plan->job->part(RoofInput::class);
+        $roof = (new RoofBuilder($plan->job->rules))->build($plan->of(SurveyStage::class)->surveys, $input->blocks, $input->openings);
+
+        return new RoofResult($roof, (new Checker($plan->job->rules))->check($roof, $input->blocks, $input->checks));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core;
+
+use Imbrex\Core\Findings\Finding;
+
+/** What a stage came to. */
+interface StageResult
+{
+    /** @return list<Finding> */
+    public function findings(): array;
+}

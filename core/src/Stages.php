@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core;
+
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Survey\SurveyStage;
+
+/** The one list of stages, in the order of work. */
+final class Stages
+{
+    /** @var array<string, class-string<Stage<StageResult>>> by the name findings carry */
+    public const IN_ORDER = [
+        'survey' => SurveyStage::class,
+        'roof' => RoofStage::class,
+        'builds' => BuildsStage::class,
+        'layout' => LayoutStage::class,
+        'cutting' => CuttingStage::class,
+        'load-out' => LoadOutStage::class,
+    ];
+}

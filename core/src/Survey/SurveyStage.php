@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Survey;
+
+use Imbrex\Core\Plan;
+use Imbrex\Core\Stage;
+
+/**
+ * From readings to planes one can order by.
+ *
+ * @implements Stage<SurveyResult>
+ */
+final readonly class SurveyStage implements Stage
+{
+    public static function rules(): array
+    {
+        return SurveyRules::all();
+    }
+
+    public function work(Plan $plan): SurveyResult
+    {
+        return new SurveyResult((new Surveyor($plan->job->rules))->survey($plan->job->part(SurveyInput::class)->planes));
+    }
+}
