@@ -15,6 +15,9 @@ return [
         'timeout' => (int) env('IMBREX_SERVICE_TIMEOUT', 6),
     ],
 
+    // Where worked plans are kept for a while.
+    'plans' => (string) env('IMBREX_PLANS', storage_path('framework/plans')),
+
     // The largest job document taken, in bytes.
     'document_limit' => 1_000_000,
 ];

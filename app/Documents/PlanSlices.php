@@ -105,8 +105,7 @@ final readonly class PlanSlices
             'taped' => $survey->taped,
             'tapeNext' => $survey->tapeNext,
             'triangle' => $triangle,
-            'panels' => count($plan->of(CuttingStage::class)->panelsOf($id)),
-            'extras' => array_map(static fn (ExtraSchool $e): array => (array) $e, $plan->of(CuttingStage::class)->extras[$id] ?? []),
+            'extras' => $survey->outline === null ? [] : array_map(static fn (ExtraSchool $e): array => (array) $e, ExtraSchool::compare($survey->lengthSigma, 1, $plan->job->rules)),
             'findings' => $this->writer->findings($plan, array_values(array_filter([...$plan->findingsOf('survey'), ...$plan->findingsOf('roof')], static fn (Finding $f): bool => $f->where === $id))),
         ];
     }

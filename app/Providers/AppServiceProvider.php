@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Documents\PlanShelf;
+use App\Documents\Programme;
 use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -18,6 +20,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(PlanShelf::class, static fn (): PlanShelf => new PlanShelf((string) config('imbrex.plans'), Programme::version()));
         $this->app->singleton(Words::class, fn (): Words => new Words('en'));
     }
 

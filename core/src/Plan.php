@@ -39,6 +39,12 @@ final class Plan
         return $this->results[$stage] ??= (new $stage)->work($this);
     }
 
+    /** How many stages have been worked. */
+    public function worked(): int
+    {
+        return count($this->results);
+    }
+
     /** @return list<Finding> of the covering, then of every stage in the order of work */
     public function findings(): array
     {

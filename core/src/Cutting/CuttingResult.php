@@ -11,10 +11,9 @@ final readonly class CuttingResult implements StageResult
 {
     /**
      * @param  list<Panel>  $panels  by face, from the left rake
-     * @param  array<string, list<ExtraSchool>>  $extras  by face id
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $panels, public Pairing $pairing, public array $extras, public SheetList $sheets, private array $findings)
+    public function __construct(public array $panels, public Pairing $pairing, public SheetList $sheets, private array $findings)
     {
     }
 

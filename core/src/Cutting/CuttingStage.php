@@ -34,13 +34,10 @@ final readonly class CuttingStage implements Stage
         $cutter = new Cutter($plan->of(BuildsStage::class));
         $corrections = new Corrections($input->corrections, new SideFinder($roof));
         $pieces = [];
-        $extras = [];
         $orders = [];
         foreach ($roof->faces as $face) {
-            $sigma = $surveys->sigma($face->id);
-            $orders[$face->id] = OrderLength::by($covering->rules, $sigma);
+            $orders[$face->id] = OrderLength::by($covering->rules, $surveys->sigma($face->id));
             $pieces[$face->id] = $cutter->cut($face, $layouts[$face->id], $orders[$face->id], $corrections);
-            $extras[$face->id] = ExtraSchool::compare($sigma, count($pieces[$face->id]), $covering->rules);
         }
         $panels = array_merge(...array_values($pieces));
         $pairing = (new Pairer($covering))->pair($panels, $orders);
@@ -50,6 +47,6 @@ final readonly class CuttingStage implements Stage
             array_push($findings, ...$report->on($face, $pieces[$face->id], $pairing, $input->cut));
         }
 
-        return new CuttingResult($panels, $pairing, $extras, SheetList::of($panels, $pairing, $covering->profile), $findings);
+        return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings);
     }
 }

@@ -43,8 +43,8 @@ final readonly class WayToStart
                 $layout,
                 SheetList::of($cutter->cut($face, $layout, $order), Pairing::none(), $builds->covering->profile),
                 $option,
-                $option->score->points($laid->finder->weights()),
+                $option->score->points($laid->finder()->weights()),
             );
-        }, $group === null ? [] : $laid->finder->options($face, $group, $plan->job->part(LayoutInput::class)->choices));
+        }, $group === null ? [] : $laid->finder()->options($face, $group, $plan->job->part(LayoutInput::class)->choices));
     }
 }

@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\Finder\GroupLayout;
 use Imbrex\Core\Layout\Finder\LayoutFinder;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\StageResult;
 
-final readonly class LayoutResult implements StageResult
+final class LayoutResult implements StageResult
 {
     /**
      * @param  list<GroupLayout>  $groups  of tied faces
      * @param  array<string, FaceLayout>  $layouts  by face id, in the roof's order
      * @param  array<string, list<Finding>>  $inTheWay  seams that run where none should, by face id
-     * @param  LayoutFinder  $finder  what the search has worked out serves its comparisons too
+     * @param  LayoutFinder|null  $finder  what the search has worked out serves its comparisons too
      */
-    public function __construct(public array $groups, public array $layouts, private array $inTheWay, public LayoutFinder $finder)
-    {
+    public function __construct(
+        public readonly array $groups,
+        public readonly array $layouts,
+        private readonly array $inTheWay,
+        private readonly Roof $roof,
+        private readonly Builds $builds,
+        private ?LayoutFinder $finder = null,
+    ) {
     }
 
     public function findings(): array
@@ -41,5 +49,24 @@ final readonly class LayoutResult implements StageResult
         }
 
         return null;
+    }
+
+    public function finder(): LayoutFinder
+    {
+        return $this->finder ??= new LayoutFinder($this->roof, $this->builds);
+    }
+
+    /** The search's own workings are not kept: they are large, and found again where they are asked for. */
+    public function __serialize(): array
+    {
+        return [...get_object_vars($this), 'finder' => null];
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    public function __unserialize(array $kept): void
+    {
+        foreach ($kept as $name => $value) {
+            $this->{$name} = $value;
+        }
     }
 }

@@ -42,6 +42,6 @@ final readonly class LayoutStage implements Stage
             $layouts[$face->id] = $planner->lay($face, $choices[$face->id]);
         }
 
-        return new LayoutResult($groups, $layouts, $inTheWay, $finder);
+        return new LayoutResult($groups, $layouts, $inTheWay, $roof, $builds, $finder);
     }
 }

@@ -15,7 +15,7 @@ export function ExtraToOrder({ survey }: { survey: SurveyPlane }) {
             {survey.extras.map((extra) => (
                 <button key={extra.school} type="button" className="card" aria-pressed={extra.chosen} disabled={!mayChange} onClick={() => edit((d) => setRule(d, 'order.school', extra.school))}>
                     <span className="row"><span>{t(`extra.${extra.school}`)}</span><span className="nowrap">+ <Len inches={extra.extra} round="up" /></span></span>
-                    <p>{t('extra.stake', { panels: survey.panels, metal: Math.round(extra.metalMoney), risk: Math.round(extra.riskMoney) })}</p>
+                    <p>{t('extra.stake', { metal: extra.metalMoney, risk: extra.riskMoney })}</p>
                 </button>
             ))}
         </section>

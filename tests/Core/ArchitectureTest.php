@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The rules of the house bite: each is broken once, by files that stand nowhere else. */
+final class ArchitectureTest extends TestCase
+{
+    /** What breaks which rule: namespace of an offender, what it uses, and what must be said of it. */
+    private const OFFENDERS = [
+        'a stage reaches forward' => ['Imbrex\Core\Survey', 'new \Imbrex\Core\Layout\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Span'],
+        'a stage sees the list' => ['Imbrex\Core\Cutting', '\Imbrex\Core\Stages::IN_ORDER', 'Imbrex\Core\Stages'],
+        'a stage sees all house rules' => ['Imbrex\Core\Roof', '\Imbrex\Core\HouseRules::all()', 'Imbrex\Core\HouseRules'],
+        'the root names a stage' => ['Imbrex\Core', 'new \Imbrex\Core\Layout\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Span'],
+        'the ground knows a stage' => ['Imbrex\Core\Catalogue', 'new \Imbrex\Core\Layout\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Span'],
+        'the core knows the application' => ['Imbrex\Core\Layout', 'new \App\Documents\FieldPath', 'App\Documents\FieldPath'],
+    ];
+
+    public function test_each_rule_that_is_broken_is_said(): void
+    {
+        $files = [];
+        foreach (array_values(self::OFFENDERS) as $i => [$namespace, $uses]) {
+            $files[] = $file = tempnam(sys_get_temp_dir(), 'offender').'.php';
+            file_put_contents($file, "<?php\n\ndeclare(strict_types=1);\n\nnamespace $namespace;\n\nfinal class Offender$i\n{\n    public function offend(): mixed\n    {\n        return $uses;\n    }\n}\n");
+        }
+        $process = new Process(['php', 'vendor/bin/phpstan', 'analyse', '--no-progress', '--memory-limit=2G', '--error-format=raw', ...$files], dirname(__DIR__, 2), timeout: 240);
+        $process->run();
+        array_map(unlink(...), $files);
+        foreach (array_keys(self::OFFENDERS) as $i => $rule) {
+            [$namespace, , $whom] = self::OFFENDERS[$rule];
+            self::assertStringContainsString("$namespace\\Offender$i should not depend on $whom", $process->getOutput(), $rule);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Documents\JobReader;
+use App\Documents\PlanShelf;
+use App\Documents\PlanSlices;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Plan;
+
+/** Worked plans are kept for a while: what comes off the shelf is what was put there, and little is kept. */
+final class PlanShelfTest extends FeatureTestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/imbrex-shelf-'.bin2hex(random_bytes(6));
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("$this->folder/*") ?: []);
+        @rmdir($this->folder);
+        parent::tearDown();
+    }
+
+    public function test_every_slice_of_a_kept_plan_is_that_of_a_fresh_one(): void
+    {
+        $slices = app(PlanSlices::class);
+        $plan = self::boathouse();
+        $slices->slice($plan, 'layout', 'hall.E');
+        (new PlanShelf($this->folder, 'v1'))->put('a', $plan);
+        foreach (PlanSlices::STATIONS as $station) {
+            $kept = (new PlanShelf($this->folder, 'v1'))->take('a') ?? self::fail('nothing on the shelf');
+            self::assertSame($plan->worked(), $kept->worked(), 'what was worked need not be worked again');
+            self::assertSame(json_encode($slices->slice(self::boathouse(), $station, null)), json_encode($slices->slice($kept, $station, null)), $station);
+        }
+    }
+
+    public function test_a_plan_of_another_version_or_key_is_not_read(): void
+    {
+        (new PlanShelf($this->folder, 'v1'))->put('a', self::boathouse());
+
+        self::assertNull((new PlanShelf($this->folder, 'v2'))->take('a'));
+        self::assertNull((new PlanShelf($this->folder, 'v1'))->take('b'));
+        // A newer version clears away what it cannot read.
+        (new PlanShelf($this->folder, 'v2'))->put('b', self::boathouse());
+        self::assertNull((new PlanShelf($this->folder, 'v1'))->take('a'));
+        self::assertCount(1, glob("$this->folder/*") ?: []);
+    }
+
+    public function test_so_many_plans_and_no_more(): void
+    {
+        $shelf = new PlanShelf($this->folder, 'v1', 3);
+        foreach (['a', 'b', 'c', 'd', 'e'] as $i => $key) {
+            $shelf->put($key, self::boathouse());
+            foreach (glob("$this->folder/*.plan") ?: [] as $file) {
+                touch($file, (int) filemtime($file) - 10);
+            }
+            clearstatcache();
+        }
+
+        self::assertCount(3, glob("$this->folder/*") ?: []);
+        self::assertNull($shelf->take('a'), 'the longest unread went first');
+        self::assertNotNull($shelf->take('e'));
+        $small = new PlanShelf($this->folder, 'v1', 3, 1000);
+        $plan = self::boathouse();
+        $plan->of(CuttingStage::class);
+        $small->put('large', $plan);
+        self::assertNull($small->take('large'), 'one plan does not fill the shelf');
+    }
+
+    public function test_a_spoilt_file_is_worked_again(): void
+    {
+        $shelf = new PlanShelf($this->folder, 'v1');
+        $shelf->put('a', self::boathouse());
+        file_put_contents((glob("$this->folder/*") ?: [])[0], 'half a pl');
+
+        self::assertNull($shelf->take('a'));
+        self::assertSame([], glob("$this->folder/*"));
+    }
+
+    private static function boathouse(): Plan
+    {
+        return Plan::for(app(JobReader::class)->read((string) file_get_contents(database_path('demo/boathouse.json'))));
+    }
+}
