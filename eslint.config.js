@@ -1,5 +1,13 @@
+import boundaries from 'eslint-plugin-boundaries';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+
+const shared = ['api', 'bench', 'deck', 'job', 'readings', 'tape', 'theme', 'words'];
+
+const may = (from, ...whom) => ({
+    from: { element: { type: from } },
+    allow: whom.map((type) => ({ to: { element: { type } } })),
+});
 
 export default tseslint.config(
     { ignores: ['resources/js/api/contract.ts'] },
@@ -10,6 +18,49 @@ export default tseslint.config(
             '@typescript-eslint/consistent-type-imports': 'error',
             '@typescript-eslint/no-explicit-any': 'error',
             eqeqeq: 'error',
+        },
+    },
+    {
+        // A station knows itself and what all share; what all share knows no station; the shell knows the list of stations.
+        files: ['resources/js/**/*.{ts,tsx}'],
+        plugins: { boundaries },
+        settings: {
+            'import/resolver': { node: { extensions: ['.ts', '.tsx'] } },
+            'boundaries/elements': [
+                { type: 'station', pattern: 'resources/js/stations/*', capture: ['station'] },
+                { type: 'stations', pattern: 'resources/js/stations' },
+                ...shared.map((name) => ({ type: 'shared', pattern: `resources/js/${name}` })),
+                { type: 'shell', pattern: 'resources/js/shell' },
+                { type: 'pages', pattern: 'resources/js/pages' },
+                { type: 'main', pattern: 'resources/js' },
+            ],
+        },
+        rules: {
+            'boundaries/dependencies': [
+                'error',
+                {
+                    default: 'disallow',
+                    policies: [
+                        may('shared', 'shared'),
+                        may('station', 'shared', 'stations'),
+                        {
+                            from: { element: { type: 'station' } },
+                            allow: {
+                                to: {
+                                    element: {
+                                        type: 'station',
+                                        captured: { station: '{{from.element.captured.station}}' },
+                                    },
+                                },
+                            },
+                        },
+                        may('stations', 'shared', 'stations', 'station'),
+                        may('pages', 'shared', 'pages', 'shell'),
+                        may('shell', 'shared', 'stations', 'shell'),
+                        may('main', 'shared', 'shell', 'pages', 'main'),
+                    ],
+                },
+            ],
         },
     },
 );

@@ -40,7 +40,12 @@ export function sendFile<T>(path: string, file: File, fields: Record<string, str
     return call<T>('POST', path, form);
 }
 
-export async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<T> {
+export async function call<T>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+): Promise<T> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
@@ -52,7 +57,12 @@ export async function call<T>(method: string, path: string, body?: unknown, head
                 ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
                 ...headers,
             },
-            body: body === undefined ? undefined : typeof body === 'string' || body instanceof FormData ? body : JSON.stringify(body),
+            body:
+                body === undefined
+                    ? undefined
+                    : typeof body === 'string' || body instanceof FormData
+                      ? body
+                      : JSON.stringify(body),
         });
     } catch {
         throw new OfflineError();

@@ -1,10 +1,23 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
-import type { Profile } from './contract';
+import type {
+    CrewSlice,
+    CutsSlice,
+    LayoutSlice,
+    LoadOutSlice,
+    OverviewSlice,
+    Profile,
+    RoofSlice,
+    SurveySlice,
+} from './contract';
 import type { CatalogueState, JobSummary, Revision, SessionState } from './types';
 
 export function useSession() {
-    return useQuery({ queryKey: ['session'], queryFn: () => call<SessionState>('GET', 'session'), staleTime: Infinity });
+    return useQuery({
+        queryKey: ['session'],
+        queryFn: () => call<SessionState>('GET', 'session'),
+        staleTime: Infinity,
+    });
 }
 
 /** Ends the session here or everywhere, and forgets all that was read in it. */
@@ -24,23 +37,45 @@ export function useJobs() {
 }
 
 export function useCatalogue() {
-    return useQuery({ queryKey: ['catalogue'], queryFn: () => call<CatalogueState>('GET', 'catalogue'), staleTime: Infinity });
+    return useQuery({
+        queryKey: ['catalogue'],
+        queryFn: () => call<CatalogueState>('GET', 'catalogue'),
+        staleTime: Infinity,
+    });
 }
 
 export function useCrewProfiles() {
-    return useQuery({ queryKey: ['crew-profiles'], queryFn: () => call<{ id: number; definition: Profile }[]>('GET', 'crew/profiles') });
+    return useQuery({
+        queryKey: ['crew-profiles'],
+        queryFn: () => call<{ id: number; definition: Profile }[]>('GET', 'crew/profiles'),
+    });
 }
 
 export function useRevisions(job: string, newest: number, open: boolean) {
-    return useQuery({ queryKey: ['revisions', job, newest], queryFn: () => call<Revision[]>('GET', `jobs/${job}/revisions`), enabled: open });
+    return useQuery({
+        queryKey: ['revisions', job, newest],
+        queryFn: () => call<Revision[]>('GET', `jobs/${job}/revisions`),
+        enabled: open,
+    });
+}
+
+/** What each slice of the plan holds, by its name. */
+export interface Slices {
+    overview: OverviewSlice;
+    survey: SurveySlice;
+    roof: RoofSlice;
+    layout: LayoutSlice;
+    crew: CrewSlice;
+    cuts: CutsSlice;
+    'load-out': LoadOutSlice;
 }
 
 /** One station's slice of the plan of a saved revision. The slice before stays on screen until the new one is here. */
-export function usePlanSlice<T>(job: string, station: string, revision: number, pick?: string | null) {
+export function usePlanSlice<K extends keyof Slices>(job: string, station: K, revision: number, pick?: string | null) {
     const query = pick ? `&pick=${encodeURIComponent(pick)}` : '';
     return useQuery({
         queryKey: ['plan', job, station, revision, pick ?? null],
-        queryFn: () => call<T>('GET', `jobs/${job}/plan/${station}?revision=${revision}${query}`),
+        queryFn: () => call<Slices[K]>('GET', `jobs/${job}/plan/${station}?revision=${revision}${query}`),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 60_000,

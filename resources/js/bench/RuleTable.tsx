@@ -18,7 +18,13 @@ export function RuleTable({ rules, own, disabled, onSet, onReset }: RuleTablePro
     const { t } = useTranslation();
     return (
         <table className="plain">
-            <thead><tr><th>{t('rules.reason')}</th><th style={{ width: 150 }}>{t('rules.value')}</th><th>{t('rules.default')}</th></tr></thead>
+            <thead>
+                <tr>
+                    <th>{t('rules.reason')}</th>
+                    <th style={{ width: 150 }}>{t('rules.value')}</th>
+                    <th>{t('rules.default')}</th>
+                </tr>
+            </thead>
             <tbody>
                 {rules.map((rule) => (
                     <tr key={rule.key}>
@@ -26,11 +32,23 @@ export function RuleTable({ rules, own, disabled, onSet, onReset }: RuleTablePro
                             {t(`rule.${rule.key}`)}
                             <div className="muted small">{rule.key}</div>
                         </td>
-                        <td><RuleValue key={String(own[rule.key])} rule={rule} value={own[rule.key] ?? rule.default} disabled={disabled} onSet={(value) => onSet(rule.key, value)} /></td>
+                        <td>
+                            <RuleValue
+                                key={String(own[rule.key])}
+                                rule={rule}
+                                value={own[rule.key] ?? rule.default}
+                                disabled={disabled}
+                                onSet={(value) => onSet(rule.key, value)}
+                            />
+                        </td>
                         <td className="nowrap">
-                            {rule.key in own
-                                ? <Button size="small" disabled={disabled} onClick={() => onReset(rule.key)}>{t('rules.reset', { value: shown(rule.default) })}</Button>
-                                : <span className="muted">{t('rules.is-default')}</span>}
+                            {rule.key in own ? (
+                                <Button size="small" disabled={disabled} onClick={() => onReset(rule.key)}>
+                                    {t('rules.reset', { value: shown(rule.default) })}
+                                </Button>
+                            ) : (
+                                <span className="muted">{t('rules.is-default')}</span>
+                            )}
                         </td>
                     </tr>
                 ))}
@@ -43,13 +61,34 @@ function shown(value: number | string): string {
     return typeof value === 'number' ? String(Math.round(value * 10000) / 10000) : value;
 }
 
-function RuleValue({ rule, value, disabled, onSet }: { rule: HouseRule; value: number | string; disabled: boolean; onSet: (value: number | string) => void }) {
+function RuleValue({
+    rule,
+    value,
+    disabled,
+    onSet,
+}: {
+    rule: HouseRule;
+    value: number | string;
+    disabled: boolean;
+    onSet: (value: number | string) => void;
+}) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState(shown(value));
     if (rule.choices.length > 0) {
         return (
-            <TextField select size="small" value={value} disabled={disabled} onChange={(event) => onSet(event.target.value)} slotProps={{ htmlInput: { 'aria-label': rule.key } }}>
-                {rule.choices.map((choice) => <MenuItem key={choice} value={choice}>{choice}</MenuItem>)}
+            <TextField
+                select
+                size="small"
+                value={value}
+                disabled={disabled}
+                onChange={(event) => onSet(event.target.value)}
+                slotProps={{ htmlInput: { 'aria-label': rule.key } }}
+            >
+                {rule.choices.map((choice) => (
+                    <MenuItem key={choice} value={choice}>
+                        {choice}
+                    </MenuItem>
+                ))}
             </TextField>
         );
     }
@@ -61,11 +100,19 @@ function RuleValue({ rule, value, disabled, onSet }: { rule: HouseRule; value: n
             value={typed}
             disabled={disabled}
             error={bad}
-            helperText={bad ? t('fault.rule-range', { least: shown(rule.least), most: shown(rule.most), unit: rule.unit }) : rule.unit}
+            helperText={
+                bad
+                    ? t('fault.rule-range', { least: shown(rule.least), most: shown(rule.most), unit: rule.unit })
+                    : rule.unit
+            }
             slotProps={{ htmlInput: { 'aria-label': rule.key, inputMode: 'decimal' } }}
             onChange={(event) => setTyped(event.target.value)}
-            onBlur={() => { if (!bad && shown(value) !== typed.trim()) onSet(number); }}
-            onKeyDown={(event) => { if (event.key === 'Enter' && !bad && shown(value) !== typed.trim()) onSet(number); }}
+            onBlur={() => {
+                if (!bad && shown(value) !== typed.trim()) onSet(number);
+            }}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter' && !bad && shown(value) !== typed.trim()) onSet(number);
+            }}
         />
     );
 }

@@ -23,14 +23,32 @@ export function EdgeLine({ kind, from, to, low }: EdgeLineProps) {
     // Outwards: counter-clockwise on the roof is clockwise in screen coordinates with y down.
     const [ox, oy] = [-dy, dx];
     const line = (out: number, width: number, dash?: string) => (
-        <line className="edge" x1={x1 + ox * out} y1={y1 + oy * out} x2={x2 + ox * out} y2={y2 + oy * out} strokeWidth={width} strokeDasharray={dash} />
+        <line
+            className="edge"
+            x1={x1 + ox * out}
+            y1={y1 + oy * out}
+            x2={x2 + ox * out}
+            y2={y2 + oy * out}
+            strokeWidth={width}
+            strokeDasharray={dash}
+        />
     );
     const ticks = (spacing: number, reach: number, lean: number) => {
         const count = Math.max(1, Math.floor(length / spacing));
         return Array.from({ length: count + 1 }, (_, i) => {
             const along = (i / count) * length;
             const [x, y] = [x1 + dx * along, y1 + dy * along];
-            return <line key={i} className="edge" strokeWidth="1.2" x1={x} y1={y} x2={x + ox * reach + dx * lean} y2={y + oy * reach + dy * lean} />;
+            return (
+                <line
+                    key={i}
+                    className="edge"
+                    strokeWidth="1.2"
+                    x1={x}
+                    y1={y}
+                    x2={x + ox * reach + dx * lean}
+                    y2={y + oy * reach + dy * lean}
+                />
+            );
         });
     };
     const chevrons = (up: 1 | -1) => {
@@ -39,26 +57,64 @@ export function EdgeLine({ kind, from, to, low }: EdgeLineProps) {
         return Array.from({ length: count }, (_, i) => {
             const along = ((i + 0.5) / count) * length;
             const [x, y] = [x1 + dx * (along + up * 3), y1 + dy * (along + up * 3)];
-            const arm = (side: 1 | -1) => `${(x - dx * up * 6 + ox * side * 5).toFixed(1)},${(y - dy * up * 6 + oy * side * 5).toFixed(1)}`;
-            return <polyline key={i} className="edge" strokeWidth="1.6" points={`${arm(1)} ${x.toFixed(1)},${y.toFixed(1)} ${arm(-1)}`} />;
+            const arm = (side: 1 | -1) =>
+                `${(x - dx * up * 6 + ox * side * 5).toFixed(1)},${(y - dy * up * 6 + oy * side * 5).toFixed(1)}`;
+            return (
+                <polyline
+                    key={i}
+                    className="edge"
+                    strokeWidth="1.6"
+                    points={`${arm(1)} ${x.toFixed(1)},${y.toFixed(1)} ${arm(-1)}`}
+                />
+            );
         });
     };
     switch (kind) {
         case 'eave':
-            return <g>{line(0, 2)}{ticks(12, 6, 0)}</g>;
+            return (
+                <g>
+                    {line(0, 2)}
+                    {ticks(12, 6, 0)}
+                </g>
+            );
         case 'ridge':
-            return <g>{line(0, 2)}{line(5, 1.3)}</g>;
+            return (
+                <g>
+                    {line(0, 2)}
+                    {line(5, 1.3)}
+                </g>
+            );
         case 'peak':
-            return <g>{line(0, 2)}{line(5, 1.6, '9 5')}</g>;
+            return (
+                <g>
+                    {line(0, 2)}
+                    {line(5, 1.6, '9 5')}
+                </g>
+            );
         case 'hip':
-            return <g>{line(0, 1.6)}{chevrons(1)}</g>;
+            return (
+                <g>
+                    {line(0, 1.6)}
+                    {chevrons(1)}
+                </g>
+            );
         case 'valley':
-            return <g>{line(0, 1.6)}{chevrons(-1)}</g>;
+            return (
+                <g>
+                    {line(0, 1.6)}
+                    {chevrons(-1)}
+                </g>
+            );
         case 'transition':
             return <g>{line(0, 2, '12 4 2 4')}</g>;
         case 'rake':
             return <g>{line(0, 3.4)}</g>;
         default:
-            return <g>{line(0, 2)}{ticks(9, 7, 7)}</g>;
+            return (
+                <g>
+                    {line(0, 2)}
+                    {ticks(9, 7, 7)}
+                </g>
+            );
     }
 }

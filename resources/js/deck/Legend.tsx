@@ -9,7 +9,11 @@ export function Legend({ kinds }: { kinds: EdgeKind[] }) {
             {[...new Set(kinds)].map((kind) => (
                 <span key={kind} className="rowed" style={{ gap: 5 }}>
                     <svg width="36" height="16" aria-hidden="true" style={{ position: 'static' }}>
-                        <EdgeLine kind={kind} from={kind === 'eave' ? [2, 6] : [34, 11]} to={kind === 'eave' ? [34, 6] : [2, 11]} />
+                        <EdgeLine
+                            kind={kind}
+                            from={kind === 'eave' ? [2, 6] : [34, 11]}
+                            to={kind === 'eave' ? [34, 6] : [2, 11]}
+                        />
                     </svg>
                     {t(`edge.${kind}`)}
                 </span>

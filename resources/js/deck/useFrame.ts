@@ -24,18 +24,35 @@ export function useSize() {
 }
 
 /** Fits an outline (inches, v up) into a box of px (y down) with room round it. */
-export function frame(outline: PlanOutline, [width, height]: [number, number], margin: { x: number; top: number; bottom: number }): Frame {
+export function frame(
+    outline: PlanOutline,
+    [width, height]: [number, number],
+    margin: { x: number; top: number; bottom: number },
+): Frame {
     const us = outline.map(([u]) => u);
     const vs = outline.map(([, v]) => v);
     const [left, right, bottom, top] = [Math.min(...us), Math.max(...us), Math.min(...vs), Math.max(...vs)];
-    const scale = Math.max(0.02, Math.min((width - 2 * margin.x) / Math.max(right - left, 1), (height - margin.top - margin.bottom) / Math.max(top - bottom, 1)));
+    const scale = Math.max(
+        0.02,
+        Math.min(
+            (width - 2 * margin.x) / Math.max(right - left, 1),
+            (height - margin.top - margin.bottom) / Math.max(top - bottom, 1),
+        ),
+    );
     const x0 = (width - (right - left) * scale) / 2;
     const y0 = margin.top + (height - margin.top - margin.bottom - (top - bottom) * scale) / 2;
     return { scale, width, height, at: (u, v) => [x0 + (u - left) * scale, y0 + (top - v) * scale] };
 }
 
 export function pointsOf(outline: PlanOutline, to: Frame): string {
-    return outline.map(([u, v]) => to.at(u, v).map((n) => n.toFixed(2)).join(',')).join(' ');
+    return outline
+        .map(([u, v]) =>
+            to
+                .at(u, v)
+                .map((n) => n.toFixed(2))
+                .join(','),
+        )
+        .join(' ');
 }
 
 /** The stretches of a line straight up the slope that lie inside an outline with holes. */
@@ -48,5 +65,7 @@ export function upTheSlope(loops: PlanOutline[], u: number): [number, number][] 
         });
     }
     crossings.sort((a, b) => a - b);
-    return crossings.flatMap((low, i) => (i % 2 === 0 && i + 1 < crossings.length ? [[low, crossings[i + 1]] as [number, number]] : []));
+    return crossings.flatMap((low, i) =>
+        i % 2 === 0 && i + 1 < crossings.length ? [[low, crossings[i + 1]] as [number, number]] : [],
+    );
 }

@@ -39,8 +39,14 @@ export class JobSession {
     ) {
         this.saved = kept.document;
         this.view = {
-            document: kept.document, revision: kept.revision, savedAt: kept.savedAt,
-            state: mayChange ? 'saved' : 'read-only', faults: [], theirs: null, canUndo: false, canRedo: false,
+            document: kept.document,
+            revision: kept.revision,
+            savedAt: kept.savedAt,
+            state: mayChange ? 'saved' : 'read-only',
+            faults: [],
+            theirs: null,
+            canUndo: false,
+            canRedo: false,
         };
         this.takeUpUnsaved();
     }
@@ -89,7 +95,14 @@ export class JobSession {
         this.past.push(this.view.document);
         this.saved = theirs.document;
         this.forget();
-        this.show({ document: theirs.document, revision: theirs.revision, savedAt: theirs.savedAt, theirs: null, state: 'saved', faults: [] });
+        this.show({
+            document: theirs.document,
+            revision: theirs.revision,
+            savedAt: theirs.savedAt,
+            theirs: null,
+            state: 'saved',
+            faults: [],
+        });
     }
 
     async restore(number: number): Promise<void> {
@@ -97,7 +110,9 @@ export class JobSession {
         if (this.view.state !== 'saved') return;
         let answer: { revision: number; document: JobDocument };
         try {
-            answer = await call('POST', `jobs/${this.job}/revisions/${number}/restore`, undefined, { 'If-Match': `"${this.view.revision}"` });
+            answer = await call('POST', `jobs/${this.job}/revisions/${number}/restore`, undefined, {
+                'If-Match': `"${this.view.revision}"`,
+            });
         } catch (error) {
             return this.failed(error);
         }
@@ -137,11 +152,18 @@ export class JobSession {
         }
         this.running = true;
         try {
-            const answer = await call<{ revision: number; savedAt: string }>('PUT', `jobs/${this.job}`, sent, { 'If-Match': `"${this.view.revision}"` });
+            const answer = await call<{ revision: number; savedAt: string }>('PUT', `jobs/${this.job}`, sent, {
+                'If-Match': `"${this.view.revision}"`,
+            });
             this.saved = sent;
             const unchanged = this.view.document === sent;
             if (unchanged) this.forget();
-            this.show({ revision: answer.revision, savedAt: answer.savedAt, state: unchanged ? 'saved' : 'saving', faults: [] });
+            this.show({
+                revision: answer.revision,
+                savedAt: answer.savedAt,
+                state: unchanged ? 'saved' : 'saving',
+                faults: [],
+            });
         } catch (error) {
             this.failed(error);
         } finally {
@@ -163,7 +185,12 @@ export class JobSession {
     }
 
     private show(change: Partial<SessionView>): void {
-        this.view = { ...this.view, ...change, canUndo: this.past.length > 0 && this.mayChange, canRedo: this.future.length > 0 && this.mayChange };
+        this.view = {
+            ...this.view,
+            ...change,
+            canUndo: this.past.length > 0 && this.mayChange,
+            canRedo: this.future.length > 0 && this.mayChange,
+        };
         this.listeners.forEach((listener) => listener());
     }
 

@@ -2,7 +2,13 @@
 import type { JobDocument, Layout, Plane, Profile, Reading } from '../api/contract';
 
 export function editPlane(document: JobDocument, id: string, change: (plane: Plane) => Plane): JobDocument {
-    return { ...document, roof: { ...document.roof, planes: (document.roof.planes ?? []).map((plane) => (plane.id === id ? change(plane) : plane)) } };
+    return {
+        ...document,
+        roof: {
+            ...document.roof,
+            planes: (document.roof.planes ?? []).map((plane) => (plane.id === id ? change(plane) : plane)),
+        },
+    };
 }
 
 export function addPlane(document: JobDocument, plane: Plane): JobDocument {
@@ -28,12 +34,20 @@ export function putReading(document: JobDocument, plane: string, reading: Readin
     return editPlane(document, plane, (one) => {
         const readings = one.readings ?? [];
         const known = readings.some((other) => other.id === reading.id);
-        return { ...one, readings: known ? readings.map((other) => (other.id === reading.id ? reading : other)) : [...readings, reading] };
+        return {
+            ...one,
+            readings: known
+                ? readings.map((other) => (other.id === reading.id ? reading : other))
+                : [...readings, reading],
+        };
     });
 }
 
 export function removeReading(document: JobDocument, plane: string, id: string): JobDocument {
-    return editPlane(document, plane, (one) => ({ ...one, readings: (one.readings ?? []).filter((reading) => reading.id !== id) }));
+    return editPlane(document, plane, (one) => ({
+        ...one,
+        readings: (one.readings ?? []).filter((reading) => reading.id !== id),
+    }));
 }
 
 export function setLayout(document: JobDocument, plane: string, layout: Layout): JobDocument {
@@ -51,7 +65,10 @@ export function setSystem(document: JobDocument, change: NonNullable<JobDocument
 /** Brings a profile of the crew's own into the job and uses it. */
 export function takeOwnProfile(document: JobDocument, profile: Profile): JobDocument {
     const others = (document.catalogue?.profiles ?? []).filter((one) => one.key !== profile.key);
-    return setSystem({ ...document, catalogue: { ...document.catalogue, profiles: [...others, profile] } }, { profile: profile.key });
+    return setSystem(
+        { ...document, catalogue: { ...document.catalogue, profiles: [...others, profile] } },
+        { profile: profile.key },
+    );
 }
 
 /** An id not yet taken: the prefix and the next number. */

@@ -32,11 +32,26 @@ export function leaveToSearch(document: JobDocument, faces: string[]): JobDocume
 
 export function addOpening(document: JobDocument, opening: Omit<Opening, 'id'>): JobDocument {
     const openings = document.openings ?? [];
-    return { ...document, openings: [...openings, { ...opening, id: freshId('o', openings.map((one) => one.id)) }] };
+    return {
+        ...document,
+        openings: [
+            ...openings,
+            {
+                ...opening,
+                id: freshId(
+                    'o',
+                    openings.map((one) => one.id),
+                ),
+            },
+        ],
+    };
 }
 
 export function changeOpening(document: JobDocument, id: string, change: Partial<Opening>): JobDocument {
-    return { ...document, openings: (document.openings ?? []).map((one) => (one.id === id ? { ...one, ...change } : one)) };
+    return {
+        ...document,
+        openings: (document.openings ?? []).map((one) => (one.id === id ? { ...one, ...change } : one)),
+    };
 }
 
 export function removeOpening(document: JobDocument, id: string): JobDocument {
@@ -48,15 +63,43 @@ export function addCorrection(document: JobDocument, correction: Omit<Correction
     const cutting = document.cutting ?? {};
     const known = cutting.corrections ?? [];
     const before = [...new Set([...(cutting.cut ?? []).map((one) => one.panel), correction.panel])];
-    return { ...document, cutting: { ...cutting, corrections: [...known, { ...correction, before, id: freshId('c', known.map((one) => one.id)) }] } };
+    return {
+        ...document,
+        cutting: {
+            ...cutting,
+            corrections: [
+                ...known,
+                {
+                    ...correction,
+                    before,
+                    id: freshId(
+                        'c',
+                        known.map((one) => one.id),
+                    ),
+                },
+            ],
+        },
+    };
 }
 
 export function removeCorrection(document: JobDocument, id: string): JobDocument {
-    return { ...document, cutting: { ...document.cutting, corrections: (document.cutting?.corrections ?? []).filter((one) => one.id !== id) } };
+    return {
+        ...document,
+        cutting: {
+            ...document.cutting,
+            corrections: (document.cutting?.corrections ?? []).filter((one) => one.id !== id),
+        },
+    };
 }
 
 /** Ticks a panel as cut by the card it has now, or takes the tick back. */
 export function setCut(document: JobDocument, panel: CutPanel, done: boolean): JobDocument {
     const others = (document.cutting?.cut ?? []).filter((one) => one.panel !== panel.id);
-    return { ...document, cutting: { ...document.cutting, cut: done ? [...others, { panel: panel.id, long: panel.long, short: panel.short }] : others } };
+    return {
+        ...document,
+        cutting: {
+            ...document.cutting,
+            cut: done ? [...others, { panel: panel.id, long: panel.long, short: panel.short }] : others,
+        },
+    };
 }

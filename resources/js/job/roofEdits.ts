@@ -9,7 +9,13 @@ export const checksOf = (document: JobDocument): Check[] => document.roof.checks
 export function putBlock(document: JobDocument, block: Block): JobDocument {
     const blocks = blocksOf(document);
     const known = blocks.some((one) => one.id === block.id);
-    return { ...document, roof: { ...document.roof, blocks: known ? blocks.map((one) => (one.id === block.id ? block : one)) : [...blocks, block] } };
+    return {
+        ...document,
+        roof: {
+            ...document.roof,
+            blocks: known ? blocks.map((one) => (one.id === block.id ? block : one)) : [...blocks, block],
+        },
+    };
 }
 
 export function editBlock(document: JobDocument, id: string, change: (block: Block) => Block): JobDocument {
@@ -21,7 +27,11 @@ export function editBlock(document: JobDocument, id: string, change: (block: Blo
 export function removeBlock(document: JobDocument, id: string): JobDocument {
     const layout: Record<string, Layout> = {};
     for (const [face, one] of Object.entries(document.layout ?? {})) if (!face.startsWith(`${id}.`)) layout[face] = one;
-    return { ...document, roof: { ...document.roof, blocks: blocksOf(document).filter((one) => one.id !== id) }, ...(document.layout ? { layout } : {}) };
+    return {
+        ...document,
+        roof: { ...document.roof, blocks: blocksOf(document).filter((one) => one.id !== id) },
+        ...(document.layout ? { layout } : {}),
+    };
 }
 
 export type Form = 'gable' | 'gable-across' | 'hip' | 'hip-one-end' | 'shed';
@@ -29,40 +39,83 @@ export const FORMS: Form[] = ['gable', 'gable-across', 'hip', 'hip-one-end', 'sh
 
 /** The usual roof forms, by which sides slope; pitch and overhangs stay as they are. */
 export function withForm(block: Block, form: Form): Block {
-    const sloped = { gable: ['south', 'north'], 'gable-across': ['east', 'west'], hip: ['south', 'east', 'north', 'west'], 'hip-one-end': ['south', 'north', 'west'], shed: ['south'] }[form];
+    const sloped = {
+        gable: ['south', 'north'],
+        'gable-across': ['east', 'west'],
+        hip: ['south', 'east', 'north', 'west'],
+        'hip-one-end': ['south', 'north', 'west'],
+        shed: ['south'],
+    }[form];
     const rise = Object.values(block.sides).find((side) => side.riseIn12 !== undefined)?.riseIn12 ?? 6;
     const side = (key: keyof Block['sides']): Block['sides']['south'] => {
         const overhang = block.sides[key].overhang ?? 0;
-        return sloped.includes(key) ? { kind: 'sloped', riseIn12: block.sides[key].riseIn12 ?? rise, overhang } : { kind: 'gable', overhang };
+        return sloped.includes(key)
+            ? { kind: 'sloped', riseIn12: block.sides[key].riseIn12 ?? rise, overhang }
+            : { kind: 'gable', overhang };
     };
     return { ...block, sides: { south: side('south'), east: side('east'), north: side('north'), west: side('west') } };
 }
 
 /** One pitch for every sloped side, or one overhang for all sides. */
 export function allRound(block: Block, part: { riseIn12?: number; overhang?: number }): Block {
-    const side = (own: Block['sides']['south']) => ({ ...own, ...(part.overhang === undefined ? {} : { overhang: part.overhang }), ...(part.riseIn12 === undefined || own.kind === 'gable' ? {} : { riseIn12: part.riseIn12 }) });
-    return { ...block, sides: { south: side(block.sides.south), east: side(block.sides.east), north: side(block.sides.north), west: side(block.sides.west) } };
+    const side = (own: Block['sides']['south']) => ({
+        ...own,
+        ...(part.overhang === undefined ? {} : { overhang: part.overhang }),
+        ...(part.riseIn12 === undefined || own.kind === 'gable' ? {} : { riseIn12: part.riseIn12 }),
+    });
+    return {
+        ...block,
+        sides: {
+            south: side(block.sides.south),
+            east: side(block.sides.east),
+            north: side(block.sides.north),
+            west: side(block.sides.west),
+        },
+    };
 }
 
 /** A block to begin with, east of what is there. */
 export function newBlock(document: JobDocument, name: string, x: number, y: number): Block {
     const like = blocksOf(document).at(-1);
-    const id = freshId('B', blocksOf(document).map((one) => one.id));
+    const id = freshId(
+        'B',
+        blocksOf(document).map((one) => one.id),
+    );
     const overhang = like?.sides.south.overhang ?? 12;
     return withForm(
-        { id, name, x, y, length: 360, width: 240, eaveHeight: like?.eaveHeight ?? 96, source: 'tape', sides: { south: { kind: 'sloped', riseIn12: like?.sides.south.riseIn12 ?? 6, overhang }, east: { kind: 'gable', overhang }, north: { kind: 'sloped', overhang }, west: { kind: 'gable', overhang } } },
+        {
+            id,
+            name,
+            x,
+            y,
+            length: 360,
+            width: 240,
+            eaveHeight: like?.eaveHeight ?? 96,
+            source: 'tape',
+            sides: {
+                south: { kind: 'sloped', riseIn12: like?.sides.south.riseIn12 ?? 6, overhang },
+                east: { kind: 'gable', overhang },
+                north: { kind: 'sloped', overhang },
+                west: { kind: 'gable', overhang },
+            },
+        },
         'gable',
     );
 }
 
 /** A new block. Planes nobody has begun to measure give way to it. */
 export function addBlock(document: JobDocument, block: Block): JobDocument {
-    const begun = planesOf(document).filter((plane) => (plane.readings ?? []).length > 0 || plane.outline !== undefined);
+    const begun = planesOf(document).filter(
+        (plane) => (plane.readings ?? []).length > 0 || plane.outline !== undefined,
+    );
     return putBlock({ ...document, roof: { ...document.roof, planes: begun } }, block);
 }
 
 export function addCheck(document: JobDocument, check: Omit<Check, 'id'>): JobDocument {
-    const id = freshId('c', checksOf(document).map((one) => one.id));
+    const id = freshId(
+        'c',
+        checksOf(document).map((one) => one.id),
+    );
     return { ...document, roof: { ...document.roof, checks: [...checksOf(document), { id, ...check }] } };
 }
 
@@ -75,18 +128,36 @@ export function takeIn(document: JobDocument, incoming: Plane[]): JobDocument {
     const planes = [...planesOf(document)];
     const ids = new Map<string, string>();
     for (const plane of incoming) {
-        const at = planes.findIndex((one) => one.name.toLowerCase() === plane.name.toLowerCase() && (plane.readings ?? []).length > 0);
+        const at = planes.findIndex(
+            (one) => one.name.toLowerCase() === plane.name.toLowerCase() && (plane.readings ?? []).length > 0,
+        );
         if (at >= 0) {
             const readings = [...(planes[at].readings ?? [])];
-            for (const reading of plane.readings ?? []) readings.push({ ...reading, id: freshId('r', readings.map((one) => one.id)) });
+            for (const reading of plane.readings ?? [])
+                readings.push({
+                    ...reading,
+                    id: freshId(
+                        'r',
+                        readings.map((one) => one.id),
+                    ),
+                });
             planes[at] = { ...planes[at], readings };
             ids.set(plane.id, planes[at].id);
         } else {
-            const id = planes.some((one) => one.id === plane.id) ? freshId('P', planes.map((one) => one.id)) : plane.id;
+            const id = planes.some((one) => one.id === plane.id)
+                ? freshId(
+                      'P',
+                      planes.map((one) => one.id),
+                  )
+                : plane.id;
             ids.set(plane.id, id);
             planes.push({ ...plane, id });
         }
     }
-    const tied = planes.map((plane) => (plane.ties && incoming.some((one) => ids.get(one.id) === plane.id) ? { ...plane, ties: plane.ties.map((tie) => ({ ...tie, plane: ids.get(tie.plane) ?? tie.plane })) } : plane));
+    const tied = planes.map((plane) =>
+        plane.ties && incoming.some((one) => ids.get(one.id) === plane.id)
+            ? { ...plane, ties: plane.ties.map((tie) => ({ ...tie, plane: ids.get(tie.plane) ?? tie.plane })) }
+            : plane,
+    );
     return { ...document, roof: { ...document.roof, planes: tied } };
 }

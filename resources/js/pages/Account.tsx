@@ -14,14 +14,26 @@ export default function Account() {
     return (
         <main className="page" style={{ maxWidth: 620 }}>
             <PageHead title={t('account.title')} />
-            <p className="muted" style={{ marginBottom: 14 }}>{user ? `${user.name}, ${user.email}, ${t(`role.${user.role}`)}` : ''}</p>
+            <p className="muted" style={{ marginBottom: 14 }}>
+                {user ? `${user.name}, ${user.email}, ${t(`role.${user.role}`)}` : ''}
+            </p>
             <section className="sheet">
                 <h3 style={{ marginTop: 0 }}>{t('account.password')}</h3>
                 <FieldForm
                     key={changed}
                     fields={[
-                        { name: 'current', label: t('field.current-password'), type: 'password', autoComplete: 'current-password' },
-                        { name: 'password', label: t('field.new-password'), type: 'password', autoComplete: 'new-password' },
+                        {
+                            name: 'current',
+                            label: t('field.current-password'),
+                            type: 'password',
+                            autoComplete: 'current-password',
+                        },
+                        {
+                            name: 'password',
+                            label: t('field.new-password'),
+                            type: 'password',
+                            autoComplete: 'new-password',
+                        },
                     ]}
                     action={t('account.change-password')}
                     onSend={async (values) => {
@@ -29,12 +41,18 @@ export default function Account() {
                         setChanged(changed + 1);
                     }}
                 />
-                {changed > 0 && <p className="good" role="status" style={{ marginTop: 10 }}>{t('account.password-changed')}</p>}
+                {changed > 0 && (
+                    <p className="good" role="status" style={{ marginTop: 10 }}>
+                        {t('account.password-changed')}
+                    </p>
+                )}
             </section>
             <section className="sheet stack">
                 <h3 style={{ margin: 0 }}>{t('account.sessions')}</h3>
                 <p className="muted">{t('account.sessions-text')}</p>
-                <Button variant="outlined" color="inherit" onClick={() => signOut.mutate(true)}>{t('account.sign-out-everywhere')}</Button>
+                <Button variant="outlined" color="inherit" onClick={() => signOut.mutate(true)}>
+                    {t('account.sign-out-everywhere')}
+                </Button>
             </section>
         </main>
     );

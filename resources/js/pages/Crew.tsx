@@ -33,7 +33,12 @@ export default function Crew() {
         await call('PUT', 'crew/rules', { rules });
         await again();
     };
-    if (!crew.data) return <p className="narrow muted" role="status">{t('loading')}</p>;
+    if (!crew.data)
+        return (
+            <p className="narrow muted" role="status">
+                {t('loading')}
+            </p>
+        );
     const { members, invitations, rules, may } = crew.data;
     return (
         <main className="page">
@@ -42,7 +47,13 @@ export default function Crew() {
                 <h3 style={{ marginTop: 0 }}>{t('crew.members')}</h3>
                 <table className="plain">
                     <tbody>
-                        {members.map((member) => <tr key={member.id}><td>{member.name}</td><td className="muted">{member.email}</td><td className="n">{t(`role.${member.role}`)}</td></tr>)}
+                        {members.map((member) => (
+                            <tr key={member.id}>
+                                <td>{member.name}</td>
+                                <td className="muted">{member.email}</td>
+                                <td className="n">{t(`role.${member.role}`)}</td>
+                            </tr>
+                        ))}
                     </tbody>
                 </table>
                 {may.invite && <Invitations invitations={invitations} again={again} />}
@@ -57,7 +68,11 @@ export default function Crew() {
                         own={rules}
                         disabled={!may.keepCatalogue}
                         onSet={(key, value) => void setRules({ ...rules, [key]: value })}
-                        onReset={(key) => { const rest = { ...rules }; delete rest[key]; void setRules(rest); }}
+                        onReset={(key) => {
+                            const rest = { ...rules };
+                            delete rest[key];
+                            void setRules(rest);
+                        }}
                     />
                 )}
             </section>
@@ -82,12 +97,26 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
                     await again();
                 }}
             >
-                <TextField select label={t('field.role')} value={role} onChange={(event) => setRole(event.target.value as Role)}>
-                    {ROLES.map((one) => <MenuItem key={one} value={one}>{t(`role.${one}`)}</MenuItem>)}
+                <TextField
+                    select
+                    label={t('field.role')}
+                    value={role}
+                    onChange={(event) => setRole(event.target.value as Role)}
+                >
+                    {ROLES.map((one) => (
+                        <MenuItem key={one} value={one}>
+                            {t(`role.${one}`)}
+                        </MenuItem>
+                    ))}
                 </TextField>
             </FieldForm>
             {link && (
-                <div className="finding" data-severity="note" role="status" style={{ marginTop: 12, overflowWrap: 'anywhere' }}>
+                <div
+                    className="finding"
+                    data-severity="note"
+                    role="status"
+                    style={{ marginTop: 12, overflowWrap: 'anywhere' }}
+                >
                     {t('crew.link')} <strong>{link}</strong>
                 </div>
             )}
@@ -96,9 +125,24 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
                     <tbody>
                         {invitations.map((one) => (
                             <tr key={one.id}>
-                                <td>{one.email}</td><td className="muted">{t(`role.${one.role}`)}</td>
-                                <td className="n muted">{t('crew.open-until', { day: new Date(one.expiresAt).toLocaleDateString([], { month: 'short', day: 'numeric' }) })}</td>
-                                <td className="n"><Button size="small" onClick={() => void call('DELETE', `crew/invitations/${one.id}`).then(again)}>{t('crew.withdraw')}</Button></td>
+                                <td>{one.email}</td>
+                                <td className="muted">{t(`role.${one.role}`)}</td>
+                                <td className="n muted">
+                                    {t('crew.open-until', {
+                                        day: new Date(one.expiresAt).toLocaleDateString([], {
+                                            month: 'short',
+                                            day: 'numeric',
+                                        }),
+                                    })}
+                                </td>
+                                <td className="n">
+                                    <Button
+                                        size="small"
+                                        onClick={() => void call('DELETE', `crew/invitations/${one.id}`).then(again)}
+                                    >
+                                        {t('crew.withdraw')}
+                                    </Button>
+                                </td>
                             </tr>
                         ))}
                     </tbody>

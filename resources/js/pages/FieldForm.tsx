@@ -22,7 +22,9 @@ interface FieldFormProps {
 /** A short form: sends its values, and shows beside each field what the server would accept there. */
 export function FieldForm({ fields, action, onSend, children }: FieldFormProps) {
     const { t } = useTranslation();
-    const [values, setValues] = useState<Record<string, string>>(Object.fromEntries(fields.map((field) => [field.name, field.start ?? ''])));
+    const [values, setValues] = useState<Record<string, string>>(
+        Object.fromEntries(fields.map((field) => [field.name, field.start ?? ''])),
+    );
     const [faults, setFaults] = useState<FieldFault[]>([]);
     const [busy, setBusy] = useState(false);
     const send = async () => {
@@ -41,16 +43,39 @@ export function FieldForm({ fields, action, onSend, children }: FieldFormProps) 
     };
     const loose = faults.filter((fault) => !fields.some((field) => field.name === fault.field));
     return (
-        <form className="stack" noValidate onSubmit={(event) => { event.preventDefault(); void send(); }}>
+        <form
+            className="stack"
+            noValidate
+            onSubmit={(event) => {
+                event.preventDefault();
+                void send();
+            }}
+        >
             {fields.map((field) => {
                 const fault = faults.find((one) => one.field === field.name);
                 return (
-                    <TextField key={field.name} name={field.name} label={field.label} type={field.type ?? 'text'} autoComplete={field.autoComplete ?? 'off'} value={values[field.name]} error={fault !== undefined} helperText={fault?.message} onChange={(event) => setValues({ ...values, [field.name]: event.target.value })} />
+                    <TextField
+                        key={field.name}
+                        name={field.name}
+                        label={field.label}
+                        type={field.type ?? 'text'}
+                        autoComplete={field.autoComplete ?? 'off'}
+                        value={values[field.name]}
+                        error={fault !== undefined}
+                        helperText={fault?.message}
+                        onChange={(event) => setValues({ ...values, [field.name]: event.target.value })}
+                    />
                 );
             })}
             {children}
-            {loose.map((fault, i) => <div key={i} className="finding" data-severity="block" role="alert">{fault.message}</div>)}
-            <Button type="submit" variant="contained" disabled={busy}>{action}</Button>
+            {loose.map((fault, i) => (
+                <div key={i} className="finding" data-severity="block" role="alert">
+                    {fault.message}
+                </div>
+            ))}
+            <Button type="submit" variant="contained" disabled={busy}>
+                {action}
+            </Button>
         </form>
     );
 }

@@ -17,19 +17,42 @@ export default function Jobs() {
     return (
         <main className="page">
             <PageHead title={t('jobs.title')}>
-                {user?.may.change && <Button variant="contained" onClick={() => setAdding(!adding)} aria-expanded={adding}>{t('jobs.new')}</Button>}
+                {user?.may.change && (
+                    <Button variant="contained" onClick={() => setAdding(!adding)} aria-expanded={adding}>
+                        {t('jobs.new')}
+                    </Button>
+                )}
             </PageHead>
             {adding && <NewJob />}
-            {jobs.isPending && <p className="muted" role="status">{t('loading')}</p>}
+            {jobs.isPending && (
+                <p className="muted" role="status">
+                    {t('loading')}
+                </p>
+            )}
             {jobs.data?.length === 0 && <p className="sheet">{t('jobs.none')}</p>}
-            <div className="sheet" style={{ padding: jobs.data?.length ? '4px 20px' : 0, border: jobs.data?.length ? undefined : 0 }}>
+            <div
+                className="sheet"
+                style={{ padding: jobs.data?.length ? '4px 20px' : 0, border: jobs.data?.length ? undefined : 0 }}
+            >
                 <table className="plain">
                     <tbody>
                         {jobs.data?.map((job) => (
                             <tr key={job.id}>
-                                <td style={{ fontSize: 18, padding: '12px 0' }}><Link to={`/jobs/${job.id}/survey`} style={{ fontWeight: 680 }}>{job.name}</Link></td>
+                                <td style={{ fontSize: 18, padding: '12px 0' }}>
+                                    <Link to={`/jobs/${job.id}/survey`} style={{ fontWeight: 680 }}>
+                                        {job.name}
+                                    </Link>
+                                </td>
                                 <td className="n muted">{t('jobs.plan', { revision: job.revision })}</td>
-                                <td className="n muted">{new Date(job.savedAt).toLocaleString([], { month: 'short', day: 'numeric', hour: '2-digit', minute: '2-digit', hour12: false })}</td>
+                                <td className="n muted">
+                                    {new Date(job.savedAt).toLocaleString([], {
+                                        month: 'short',
+                                        day: 'numeric',
+                                        hour: '2-digit',
+                                        minute: '2-digit',
+                                        hour12: false,
+                                    })}
+                                </td>
                             </tr>
                         ))}
                     </tbody>
@@ -67,7 +90,12 @@ function NewJob() {
             >
                 <label className="stack" style={{ gap: 4 }}>
                     <span>{t('jobs.file')}</span>
-                    <input type="file" name="file" accept="application/json,.json" onChange={(event) => setFile(event.target.files?.[0] ?? null)} />
+                    <input
+                        type="file"
+                        name="file"
+                        accept="application/json,.json"
+                        onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+                    />
                 </label>
             </FieldForm>
         </section>

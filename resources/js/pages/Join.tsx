@@ -11,9 +11,24 @@ export default function Join() {
     const { token = '' } = useParams();
     const client = useQueryClient();
     const go = useNavigate();
-    const invitation = useQuery({ queryKey: ['invitation', token], queryFn: () => call<{ crew: string; email: string; role: Role }>('GET', `invitations/${token}`), retry: false });
-    if (invitation.isPending) return <p className="narrow muted" role="status">{t('loading')}</p>;
-    if (invitation.isError) return <main className="narrow"><h2>{t('join.gone')}</h2><p>{t('join.gone-text')}</p></main>;
+    const invitation = useQuery({
+        queryKey: ['invitation', token],
+        queryFn: () => call<{ crew: string; email: string; role: Role }>('GET', `invitations/${token}`),
+        retry: false,
+    });
+    if (invitation.isPending)
+        return (
+            <p className="narrow muted" role="status">
+                {t('loading')}
+            </p>
+        );
+    if (invitation.isError)
+        return (
+            <main className="narrow">
+                <h2>{t('join.gone')}</h2>
+                <p>{t('join.gone-text')}</p>
+            </main>
+        );
     return (
         <main className="narrow stack">
             <h2>{t('join.title', { crew: invitation.data.crew })}</h2>
@@ -22,7 +37,12 @@ export default function Join() {
                 <FieldForm
                     fields={[
                         { name: 'name', label: t('field.name'), autoComplete: 'name' },
-                        { name: 'password', label: t('field.new-password'), type: 'password', autoComplete: 'new-password' },
+                        {
+                            name: 'password',
+                            label: t('field.new-password'),
+                            type: 'password',
+                            autoComplete: 'new-password',
+                        },
                     ]}
                     action={t('join.action')}
                     onSend={async (values) => {

@@ -11,7 +11,15 @@ import { Len } from '../tape/Len';
 import { readTape } from '../tape/readTape';
 import { FieldForm } from './FieldForm';
 
-const FAMILIES: Profile['family'][] = ['snap-lock', 'nail-strip', 'single-lock', 'double-lock', 'cap-seam', 'ribbed', 'corrugated'];
+const FAMILIES: Profile['family'][] = [
+    'snap-lock',
+    'nail-strip',
+    'single-lock',
+    'double-lock',
+    'cap-seam',
+    'ribbed',
+    'corrugated',
+];
 const HANDS: NonNullable<Profile['hand']>[] = ['female-left', 'female-right', 'either'];
 const LENGTHS = ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'] as const;
 
@@ -29,15 +37,28 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
         const lengths: Record<string, number> = {};
         for (const name of LENGTHS) {
             const reading = readTape(values[name] === '' ? '0' : values[name], 'imperial');
-            if ('fault' in reading) throw new ApiError(422, { faults: [{ field: name, message: t(`tape.fault.${reading.fault}`, { typed: values[name] }) }] });
+            if ('fault' in reading)
+                throw new ApiError(422, {
+                    faults: [{ field: name, message: t(`tape.fault.${reading.fault}`, { typed: values[name] }) }],
+                });
             lengths[name] = reading.inches;
         }
         const leastPitch = Number(values.leastPitch);
         try {
-            await call('POST', 'crew/profiles', { key: values.key.trim(), family, hand, ...lengths, leastPitch: Number.isFinite(leastPitch) ? leastPitch : values.leastPitch });
+            await call('POST', 'crew/profiles', {
+                key: values.key.trim(),
+                family,
+                hand,
+                ...lengths,
+                leastPitch: Number.isFinite(leastPitch) ? leastPitch : values.leastPitch,
+            });
         } catch (error) {
-            if (error instanceof ApiError && error.status === 409) throw new ApiError(422, { faults: [{ field: 'key', message: t('profiles.shipped') }] });
-            if (error instanceof ApiError) throw new ApiError(422, { faults: error.faults.map((fault) => ({ ...fault, field: fault.field.split('.').pop() ?? '' })) });
+            if (error instanceof ApiError && error.status === 409)
+                throw new ApiError(422, { faults: [{ field: 'key', message: t('profiles.shipped') }] });
+            if (error instanceof ApiError)
+                throw new ApiError(422, {
+                    faults: error.faults.map((fault) => ({ ...fault, field: fault.field.split('.').pop() ?? '' })),
+                });
             throw error;
         }
         await again();
@@ -54,8 +75,19 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                         <tr key={id}>
                             <td>{definition.key}</td>
                             <td className="muted">{t(`family.${definition.family}`)}</td>
-                            <td className="n"><Len inches={definition.cover} inchesOnly /></td>
-                            <td className="n">{mayChange && <Button size="small" onClick={() => void call('DELETE', `crew/profiles/${id}`).then(again)}>{t('remove')}</Button>}</td>
+                            <td className="n">
+                                <Len inches={definition.cover} inchesOnly />
+                            </td>
+                            <td className="n">
+                                {mayChange && (
+                                    <Button
+                                        size="small"
+                                        onClick={() => void call('DELETE', `crew/profiles/${id}`).then(again)}
+                                    >
+                                        {t('remove')}
+                                    </Button>
+                                )}
+                            </td>
                         </tr>
                     ))}
                 </tbody>
@@ -74,11 +106,29 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                             action={t('profiles.keep')}
                             onSend={add}
                         >
-                            <TextField select label={t('profiles.family')} value={family} onChange={(event) => setFamily(event.target.value as Profile['family'])}>
-                                {FAMILIES.map((one) => <MenuItem key={one} value={one}>{t(`family.${one}`)}</MenuItem>)}
+                            <TextField
+                                select
+                                label={t('profiles.family')}
+                                value={family}
+                                onChange={(event) => setFamily(event.target.value as Profile['family'])}
+                            >
+                                {FAMILIES.map((one) => (
+                                    <MenuItem key={one} value={one}>
+                                        {t(`family.${one}`)}
+                                    </MenuItem>
+                                ))}
                             </TextField>
-                            <TextField select label={t('profiles.hand')} value={hand} onChange={(event) => setHand(event.target.value as NonNullable<Profile['hand']>)}>
-                                {HANDS.map((one) => <MenuItem key={one} value={one}>{t(`hand.${one}`)}</MenuItem>)}
+                            <TextField
+                                select
+                                label={t('profiles.hand')}
+                                value={hand}
+                                onChange={(event) => setHand(event.target.value as NonNullable<Profile['hand']>)}
+                            >
+                                {HANDS.map((one) => (
+                                    <MenuItem key={one} value={one}>
+                                        {t(`hand.${one}`)}
+                                    </MenuItem>
+                                ))}
                             </TextField>
                         </FieldForm>
                     </div>

@@ -7,7 +7,9 @@ export function PageHead({ title, children }: { title: string; children?: ReactN
     return (
         <header className="page-head">
             <title>{`${title} · Imbrex`}</title>
-            <Link className="brand" to="/jobs">Imbrex</Link>
+            <Link className="brand" to="/jobs">
+                Imbrex
+            </Link>
             <h2>{title}</h2>
             <span className="spacer" />
             {children}

@@ -32,7 +32,12 @@ export default function SignIn() {
                 <FieldForm
                     fields={[
                         { name: 'email', label: t('field.email'), type: 'email', autoComplete: 'username' },
-                        { name: 'password', label: t('field.password'), type: 'password', autoComplete: 'current-password' },
+                        {
+                            name: 'password',
+                            label: t('field.password'),
+                            type: 'password',
+                            autoComplete: 'current-password',
+                        },
                     ]}
                     action={t('sign-in.action')}
                     onSend={({ email, password }) => enter(email, password)}
@@ -43,7 +48,13 @@ export default function SignIn() {
                     <h3 style={{ marginTop: 0 }}>{t('sign-in.demo')}</h3>
                     <div className="stack" style={{ gap: 8 }}>
                         {demo.map((account) => (
-                            <Button key={account.email} variant="outlined" color="inherit" sx={{ justifyContent: 'space-between' }} onClick={() => void enter(account.email, account.password)}>
+                            <Button
+                                key={account.email}
+                                variant="outlined"
+                                color="inherit"
+                                sx={{ justifyContent: 'space-between' }}
+                                onClick={() => void enter(account.email, account.password)}
+                            >
                                 <span>{account.name}</span>
                                 <span className="muted">{t(`role.${account.role}`)}</span>
                             </Button>

@@ -7,8 +7,18 @@ export function SignedIn() {
     const { t } = useTranslation();
     const session = useSession();
     const { pathname, search } = useLocation();
-    if (session.isPending) return <p className="narrow muted" role="status">{t('loading')}</p>;
-    if (session.isError) return <p className="narrow" role="alert">{t('job.not-reached')}</p>;
+    if (session.isPending)
+        return (
+            <p className="narrow muted" role="status">
+                {t('loading')}
+            </p>
+        );
+    if (session.isError)
+        return (
+            <p className="narrow" role="alert">
+                {t('job.not-reached')}
+            </p>
+        );
     if (!session.data.user) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname + search)}`} replace />;
     return <Outlet />;
 }

@@ -20,22 +20,54 @@ export function AccountMenu() {
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     if (!user) return null;
     const close = () => setAnchor(null);
-    const initials = user.name.split(' ').map((word) => word[0]).join('').slice(0, 2);
+    const initials = user.name
+        .split(' ')
+        .map((word) => word[0])
+        .join('')
+        .slice(0, 2);
     return (
         <>
-            <IconButton aria-label={t('account.menu', { initials, name: user.name })} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)} sx={{ width: 40, height: 40, border: '1px solid var(--rule)', fontSize: 15, fontWeight: 700, color: 'inherit', background: 'var(--card)' }}>
+            <IconButton
+                aria-label={t('account.menu', { initials, name: user.name })}
+                aria-haspopup="menu"
+                onClick={(event) => setAnchor(event.currentTarget)}
+                sx={{
+                    width: 40,
+                    height: 40,
+                    border: '1px solid var(--rule)',
+                    fontSize: 15,
+                    fontWeight: 700,
+                    color: 'inherit',
+                    background: 'var(--card)',
+                }}
+            >
                 {initials}
             </IconButton>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={close}>
                 <MenuItem disabled>{`${user.name}, ${t(`role.${user.role}`)}`}</MenuItem>
                 <Divider />
                 {LIGHTS.map((one) => (
-                    <MenuItem key={one} selected={one === light} onClick={() => { setLight(one); close(); }}>{t(`light.${one}`)}</MenuItem>
+                    <MenuItem
+                        key={one}
+                        selected={one === light}
+                        onClick={() => {
+                            setLight(one);
+                            close();
+                        }}
+                    >
+                        {t(`light.${one}`)}
+                    </MenuItem>
                 ))}
                 <Divider />
-                <MenuItem component={Link} to="/jobs" onClick={close}>{t('jobs.title')}</MenuItem>
-                <MenuItem component={Link} to="/crew" onClick={close}>{t('crew.title')}</MenuItem>
-                <MenuItem component={Link} to="/account" onClick={close}>{t('account.title')}</MenuItem>
+                <MenuItem component={Link} to="/jobs" onClick={close}>
+                    {t('jobs.title')}
+                </MenuItem>
+                <MenuItem component={Link} to="/crew" onClick={close}>
+                    {t('crew.title')}
+                </MenuItem>
+                <MenuItem component={Link} to="/account" onClick={close}>
+                    {t('account.title')}
+                </MenuItem>
                 <MenuItem onClick={() => signOut.mutate(false)}>{t('account.sign-out')}</MenuItem>
             </Menu>
         </>

@@ -7,7 +7,11 @@ export function ChangeLine({ change }: { change: Change[] }) {
     const { t } = useTranslation();
     const print = useJobTape();
     const said = change.map(({ code, parameters }) =>
-        t(`change.${code}`, { ...parameters, ...(typeof parameters.nudge === 'number' ? { nudge: print(parameters.nudge) } : {}), ...(parameters.school ? { school: t(`school.${parameters.school}`) } : {}) }),
+        t(`change.${code}`, {
+            ...parameters,
+            ...(typeof parameters.nudge === 'number' ? { nudge: print(parameters.nudge) } : {}),
+            ...(parameters.school ? { school: t(`school.${parameters.school}`) } : {}),
+        }),
     );
     return <>{said.join(' · ')}</>;
 }

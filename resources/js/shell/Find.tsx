@@ -4,11 +4,10 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
-import type { CutsSlice } from '../api/contract';
 import { usePlanSlice } from '../api/queries';
 import { useJob } from '../job/JobContext';
 import { blocksOf, planesOf } from '../job/roofEdits';
-import { STATIONS } from './stations';
+import { STATIONS } from '../stations/stations';
 
 const MOST = 8;
 
@@ -18,10 +17,13 @@ export default function Find({ onClose }: { onClose: () => void }) {
     const job = useJob();
     const go = useNavigate();
     const [typed, setTyped] = useState('');
-    const cuts = usePlanSlice<CutsSlice>(job.id, 'cuts', job.revision);
+    const cuts = usePlanSlice(job.id, 'cuts', job.revision);
     const places = [
         ...STATIONS.map(({ key }) => ({ name: t(`station.${key}`), to: `/jobs/${job.id}/${key}` })),
-        ...planesOf(job.document).map((plane) => ({ name: plane.name, to: `/jobs/${job.id}/survey?plane=${plane.id}` })),
+        ...planesOf(job.document).map((plane) => ({
+            name: plane.name,
+            to: `/jobs/${job.id}/survey?plane=${plane.id}`,
+        })),
         ...blocksOf(job.document).map((block) => ({ name: block.name, to: `/jobs/${job.id}/roof?block=${block.id}` })),
         ...(cuts.data?.panels ?? []).map((panel) => ({ name: panel.id, to: `/jobs/${job.id}/cuts?piece=${panel.id}` })),
     ];
@@ -33,12 +35,25 @@ export default function Find({ onClose }: { onClose: () => void }) {
     return (
         <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-label={t('find.title')}>
             <DialogContent>
-                <form onSubmit={(event) => { event.preventDefault(); if (found[0]) goTo(found[0].to); }}>
-                    <TextField autoFocus label={t('find.title')} value={typed} onChange={(event) => setTyped(event.target.value)} helperText={t('find.hint')} />
+                <form
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        if (found[0]) goTo(found[0].to);
+                    }}
+                >
+                    <TextField
+                        autoFocus
+                        label={t('find.title')}
+                        value={typed}
+                        onChange={(event) => setTyped(event.target.value)}
+                        helperText={t('find.hint')}
+                    />
                 </form>
                 <div className="stack" style={{ gap: 4, marginTop: 8 }}>
                     {found.map(({ name, to }) => (
-                        <button key={to} type="button" className="linkish" onClick={() => goTo(to)}>{name}</button>
+                        <button key={to} type="button" className="linkish" onClick={() => goTo(to)}>
+                            {name}
+                        </button>
                     ))}
                     {found.length === 0 && <span className="muted">{t('find.nothing')}</span>}
                 </div>

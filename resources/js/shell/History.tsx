@@ -19,18 +19,38 @@ export default function History({ onClose }: { onClose: () => void }) {
             <DialogContent>
                 <table className="plain">
                     <thead>
-                        <tr><th className="n">{t('history.number')}</th><th>{t('history.change')}</th><th>{t('history.author')}</th><th>{t('history.time')}</th><th aria-label={t('history.restore')} /></tr>
+                        <tr>
+                            <th className="n">{t('history.number')}</th>
+                            <th>{t('history.change')}</th>
+                            <th>{t('history.author')}</th>
+                            <th>{t('history.time')}</th>
+                            <th aria-label={t('history.restore')} />
+                        </tr>
                     </thead>
                     <tbody>
                         {revisions.data?.map((revision) => (
                             <tr key={revision.number}>
                                 <td className="n">{revision.number}</td>
-                                <td><ChangeLine change={revision.change} /></td>
+                                <td>
+                                    <ChangeLine change={revision.change} />
+                                </td>
                                 <td className="nowrap">{revision.author}</td>
-                                <td className="nowrap muted">{new Date(revision.savedAt).toLocaleString([], { month: 'short', day: 'numeric', hour: '2-digit', minute: '2-digit', hour12: false })}</td>
+                                <td className="nowrap muted">
+                                    {new Date(revision.savedAt).toLocaleString([], {
+                                        month: 'short',
+                                        day: 'numeric',
+                                        hour: '2-digit',
+                                        minute: '2-digit',
+                                        hour12: false,
+                                    })}
+                                </td>
                                 <td className="n">
                                     {revision.number !== job.revision && job.mayChange && (
-                                        <Button size="small" onClick={() => void job.session.restore(revision.number)} aria-label={t('history.restore-number', { number: revision.number })}>
+                                        <Button
+                                            size="small"
+                                            onClick={() => void job.session.restore(revision.number)}
+                                            aria-label={t('history.restore-number', { number: revision.number })}
+                                        >
                                             {t('history.restore')}
                                         </Button>
                                     )}
@@ -40,7 +60,9 @@ export default function History({ onClose }: { onClose: () => void }) {
                     </tbody>
                 </table>
             </DialogContent>
-            <DialogActions><Button onClick={onClose}>{t('close')}</Button></DialogActions>
+            <DialogActions>
+                <Button onClick={onClose}>{t('close')}</Button>
+            </DialogActions>
         </Dialog>
     );
 }

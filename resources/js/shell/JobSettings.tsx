@@ -22,9 +22,36 @@ export default function JobSettings({ onClose }: { onClose: () => void }) {
             <DialogTitle id="settings-title">{t('settings.title')}</DialogTitle>
             <DialogContent>
                 <div className="stack" style={{ paddingTop: 8 }}>
-                    <TextField label={t('settings.name')} defaultValue={doc.name} disabled={!mayChange} slotProps={{ htmlInput: { maxLength: 120 } }} onBlur={(event) => { const name = event.target.value.trim(); if (name !== '' && name !== doc.name) edit((d) => ({ ...d, name })); }} />
-                    <TextField label={t('settings.note')} defaultValue={doc.note ?? ''} disabled={!mayChange} slotProps={{ htmlInput: { maxLength: 400 } }} onBlur={(event) => { const note = event.target.value; if (note !== (doc.note ?? '')) edit((d) => ({ ...d, note })); }} />
-                    <TextField select label={t('settings.units')} value={job.units} disabled={!mayChange} onChange={(event) => edit((d) => ({ ...d, units: event.target.value as 'imperial' | 'metric' }))} helperText={t('settings.units-hint')}>
+                    <TextField
+                        label={t('settings.name')}
+                        defaultValue={doc.name}
+                        disabled={!mayChange}
+                        slotProps={{ htmlInput: { maxLength: 120 } }}
+                        onBlur={(event) => {
+                            const name = event.target.value.trim();
+                            if (name !== '' && name !== doc.name) edit((d) => ({ ...d, name }));
+                        }}
+                    />
+                    <TextField
+                        label={t('settings.note')}
+                        defaultValue={doc.note ?? ''}
+                        disabled={!mayChange}
+                        slotProps={{ htmlInput: { maxLength: 400 } }}
+                        onBlur={(event) => {
+                            const note = event.target.value;
+                            if (note !== (doc.note ?? '')) edit((d) => ({ ...d, note }));
+                        }}
+                    />
+                    <TextField
+                        select
+                        label={t('settings.units')}
+                        value={job.units}
+                        disabled={!mayChange}
+                        onChange={(event) =>
+                            edit((d) => ({ ...d, units: event.target.value as 'imperial' | 'metric' }))
+                        }
+                        helperText={t('settings.units-hint')}
+                    >
                         <MenuItem value="imperial">{t('settings.imperial')}</MenuItem>
                         <MenuItem value="metric">{t('settings.metric')}</MenuItem>
                     </TextField>
@@ -37,11 +64,19 @@ export default function JobSettings({ onClose }: { onClose: () => void }) {
                         own={doc.rules ?? {}}
                         disabled={!mayChange}
                         onSet={(key, value) => edit((d) => setRule(d, key, value))}
-                        onReset={(key) => edit((d) => { const rules = { ...d.rules }; delete rules[key]; return { ...d, rules }; })}
+                        onReset={(key) =>
+                            edit((d) => {
+                                const rules = { ...d.rules };
+                                delete rules[key];
+                                return { ...d, rules };
+                            })
+                        }
                     />
                 )}
             </DialogContent>
-            <DialogActions><Button onClick={onClose}>{t('close')}</Button></DialogActions>
+            <DialogActions>
+                <Button onClick={onClose}>{t('close')}</Button>
+            </DialogActions>
         </Dialog>
     );
 }

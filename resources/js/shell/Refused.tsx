@@ -26,7 +26,11 @@ export function Refused() {
             </DialogContent>
             <DialogActions>
                 <Button onClick={() => setSeen(job.faults)}>{t('save.refused.mend')}</Button>
-                {job.canUndo && <Button variant="contained" onClick={() => job.session.undo()}>{t('save.refused.undo')}</Button>}
+                {job.canUndo && (
+                    <Button variant="contained" onClick={() => job.session.undo()}>
+                        {t('save.refused.undo')}
+                    </Button>
+                )}
             </DialogActions>
         </Dialog>
     );

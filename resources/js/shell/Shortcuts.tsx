@@ -8,11 +8,26 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { useJob } from '../job/JobContext';
-import { STATIONS } from './stations';
+import { STATIONS } from '../stations/stations';
 
 const Find = lazy(() => import('./Find'));
 
-const LISTED = ['stations', 'nudge', 'nudge-inch', 'pin', 'crew', 'flip', 'next', 'block', 'view', 'handles', 'find', 'undo', 'redo', 'all'] as const;
+const LISTED = [
+    'stations',
+    'nudge',
+    'nudge-inch',
+    'pin',
+    'crew',
+    'flip',
+    'next',
+    'block',
+    'view',
+    'handles',
+    'find',
+    'undo',
+    'redo',
+    'all',
+] as const;
 
 /** The keys that work on every station, and the list of all of them. */
 export function Shortcuts() {
@@ -36,12 +51,19 @@ export function Shortcuts() {
                     <table className="plain">
                         <tbody>
                             {LISTED.map((key) => (
-                                <tr key={key}><td className="nowrap"><kbd>{t(`keys.${key}.keys`)}</kbd></td><td>{t(`keys.${key}`)}</td></tr>
+                                <tr key={key}>
+                                    <td className="nowrap">
+                                        <kbd>{t(`keys.${key}.keys`)}</kbd>
+                                    </td>
+                                    <td>{t(`keys.${key}`)}</td>
+                                </tr>
                             ))}
                         </tbody>
                     </table>
                 </DialogContent>
-                <DialogActions><Button onClick={() => setOpen(null)}>{t('close')}</Button></DialogActions>
+                <DialogActions>
+                    <Button onClick={() => setOpen(null)}>{t('close')}</Button>
+                </DialogActions>
             </Dialog>
             <Suspense fallback={null}>{open === 'find' && <Find onClose={() => setOpen(null)} />}</Suspense>
         </>

@@ -16,11 +16,15 @@ export function StaleDialog() {
             <DialogTitle id="stale-title">{t('save.stale.title', { author: theirs?.author ?? '' })}</DialogTitle>
             <DialogContent>
                 <p>{t('save.stale.text', { revision: theirs?.revision ?? 0 })}</p>
-                <p className="card" style={{ marginTop: 12 }}>{theirs && <ChangeLine change={theirs.change} />}</p>
+                <p className="card" style={{ marginTop: 12 }}>
+                    {theirs && <ChangeLine change={theirs.change} />}
+                </p>
             </DialogContent>
             <DialogActions>
                 <Button onClick={() => session.settle(true)}>{t('save.stale.mine')}</Button>
-                <Button variant="contained" onClick={() => session.settle(false)}>{t('save.stale.theirs')}</Button>
+                <Button variant="contained" onClick={() => session.settle(false)}>
+                    {t('save.stale.theirs')}
+                </Button>
             </DialogActions>
         </Dialog>
     );

@@ -12,7 +12,19 @@ import { AccountMenu } from './AccountMenu';
 const History = lazy(() => import('./History'));
 const JobSettings = lazy(() => import('./JobSettings'));
 
-const FILES = ['layout.pdf', 'cut-list.pdf', 'cut-cards.pdf', 'notch-template.pdf', 'cut-list.csv', 'pieces.csv', 'roof.dxf', 'blanks.dxf', 'blanks.svg', 'readings.csv', 'job.json'] as const;
+const FILES = [
+    'layout.pdf',
+    'cut-list.pdf',
+    'cut-cards.pdf',
+    'notch-template.pdf',
+    'cut-list.csv',
+    'pieces.csv',
+    'roof.dxf',
+    'blanks.dxf',
+    'blanks.svg',
+    'readings.csv',
+    'job.json',
+] as const;
 
 /** Which job, how it is saved, the way back, and the files it leaves in. */
 export function TopBar() {
@@ -22,23 +34,58 @@ export function TopBar() {
     const [files, setFiles] = useState<HTMLElement | null>(null);
     return (
         <header className="topbar">
-            <Link className="brand" to="/jobs" title={t('job.back-to-jobs')}>Imbrex</Link>
+            <Link className="brand" to="/jobs" title={t('job.back-to-jobs')}>
+                Imbrex
+            </Link>
             <span className="job">{job.document.name}</span>
             <span className="note muted">{job.document.note}</span>
             <span className="saved muted" role="status" aria-live="polite">
-                <button type="button" className="linkish" style={{ color: 'inherit', fontWeight: 500 }} onClick={() => setDialog('history')} title={t('history.title')}>
+                <button
+                    type="button"
+                    className="linkish"
+                    style={{ color: 'inherit', fontWeight: 500 }}
+                    onClick={() => setDialog('history')}
+                    title={t('history.title')}
+                >
                     {savedLine(t, job)}
                 </button>
             </span>
             <span className="nowrap">
-                <Arrow label={t('undo')} keys="Ctrl+Z" flip={false} disabled={!job.canUndo} onClick={() => job.session.undo()} />
-                <Arrow label={t('redo')} keys="Ctrl+Shift+Z" flip disabled={!job.canRedo} onClick={() => job.session.redo()} />
+                <Arrow
+                    label={t('undo')}
+                    keys="Ctrl+Z"
+                    flip={false}
+                    disabled={!job.canUndo}
+                    onClick={() => job.session.undo()}
+                />
+                <Arrow
+                    label={t('redo')}
+                    keys="Ctrl+Shift+Z"
+                    flip
+                    disabled={!job.canRedo}
+                    onClick={() => job.session.redo()}
+                />
             </span>
-            <Button variant="outlined" color="inherit" onClick={() => setDialog('settings')}>{t('settings.open')}</Button>
-            <Button variant="outlined" color="inherit" aria-haspopup="menu" onClick={(event) => setFiles(event.currentTarget)}>{t('send.open')}</Button>
+            <Button variant="outlined" color="inherit" onClick={() => setDialog('settings')}>
+                {t('settings.open')}
+            </Button>
+            <Button
+                variant="outlined"
+                color="inherit"
+                aria-haspopup="menu"
+                onClick={(event) => setFiles(event.currentTarget)}
+            >
+                {t('send.open')}
+            </Button>
             <Menu open={files !== null} anchorEl={files} onClose={() => setFiles(null)}>
                 {FILES.map((file) => (
-                    <MenuItem key={file} component="a" href={`/api/jobs/${job.id}/${file}`} download onClick={() => setFiles(null)}>
+                    <MenuItem
+                        key={file}
+                        component="a"
+                        href={`/api/jobs/${job.id}/${file}`}
+                        download
+                        onClick={() => setFiles(null)}
+                    >
                         {t(`send.${file}`)}
                     </MenuItem>
                 ))}
@@ -57,13 +104,43 @@ function savedLine(t: (key: string, values?: Record<string, string | number>) =>
     return t(`save.${job.state}`, { revision: job.revision, time });
 }
 
-function Arrow({ label, keys, flip, disabled, onClick }: { label: string; keys: string; flip: boolean; disabled: boolean; onClick: () => void }) {
+function Arrow({
+    label,
+    keys,
+    flip,
+    disabled,
+    onClick,
+}: {
+    label: string;
+    keys: string;
+    flip: boolean;
+    disabled: boolean;
+    onClick: () => void;
+}) {
     return (
         <Tooltip title={`${label} (${keys})`}>
             <span>
-                <IconButton aria-label={label} disabled={disabled} onClick={onClick} size="small" color="inherit" sx={{ width: 40, height: 40 }}>
-                    <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true" style={{ transform: flip ? 'scaleX(-1)' : undefined }}>
-                        <path d="M8 4 3.5 8.5 8 13 M4 8.5h7.5a5 5 0 0 1 0 8H9" fill="none" stroke="currentColor" strokeWidth="1.8" />
+                <IconButton
+                    aria-label={label}
+                    disabled={disabled}
+                    onClick={onClick}
+                    size="small"
+                    color="inherit"
+                    sx={{ width: 40, height: 40 }}
+                >
+                    <svg
+                        width="20"
+                        height="20"
+                        viewBox="0 0 20 20"
+                        aria-hidden="true"
+                        style={{ transform: flip ? 'scaleX(-1)' : undefined }}
+                    >
+                        <path
+                            d="M8 4 3.5 8.5 8 13 M4 8.5h7.5a5 5 0 0 1 0 8H9"
+                            fill="none"
+                            stroke="currentColor"
+                            strokeWidth="1.8"
+                        />
                     </svg>
                 </IconButton>
             </span>

@@ -8,12 +8,12 @@ import type { KeptJob } from '../api/types';
 import { JobContext, useJob } from '../job/JobContext';
 import { PickHolder } from '../job/PickContext';
 import { JobSession } from '../job/JobSession';
-import { GaugeHolder } from '../stations/survey/useGauge';
+import { GaugeHolder } from '../readings/useGauge';
 import { DivisionContext } from '../tape/JobTape';
 import { StaleDialog } from './StaleDialog';
 import { Rail } from './Rail';
 import { Shortcuts } from './Shortcuts';
-import { STATIONS } from './stations';
+import { STATIONS } from '../stations/stations';
 import { TopBar } from './TopBar';
 import { Refused } from './Refused';
 
@@ -22,22 +22,47 @@ export default function Workspace() {
     const { job = '' } = useParams();
     const { t } = useTranslation();
     const session = useSession();
-    const kept = useQuery({ queryKey: ['job', job], queryFn: () => call<KeptJob>('GET', `jobs/${job}`), staleTime: Infinity, gcTime: 0, refetchOnReconnect: false, retry: (n, error) => !(error instanceof ApiError) && n < 2 });
+    const kept = useQuery({
+        queryKey: ['job', job],
+        queryFn: () => call<KeptJob>('GET', `jobs/${job}`),
+        staleTime: Infinity,
+        gcTime: 0,
+        refetchOnReconnect: false,
+        retry: (n, error) => !(error instanceof ApiError) && n < 2,
+    });
     const mayChange = session.data?.user?.may.change ?? false;
-    const open = useMemo(() => (kept.data ? new JobSession(job, kept.data, mayChange) : null), [job, kept.data, mayChange]);
+    const open = useMemo(
+        () => (kept.data ? new JobSession(job, kept.data, mayChange) : null),
+        [job, kept.data, mayChange],
+    );
     useEffect(() => () => open?.close(), [open]);
     if (kept.isError) {
         return (
             <main className="narrow stack">
-                <h2>{t(kept.error instanceof ApiError && kept.error.status === 404 ? 'job.not-here' : 'job.not-reached')}</h2>
+                <h2>
+                    {t(
+                        kept.error instanceof ApiError && kept.error.status === 404
+                            ? 'job.not-here'
+                            : 'job.not-reached',
+                    )}
+                </h2>
                 <a href="/jobs">{t('job.back-to-jobs')}</a>
             </main>
         );
     }
-    if (!open) return <p className="narrow muted" role="status">{t('loading')}</p>;
+    if (!open)
+        return (
+            <p className="narrow muted" role="status">
+                {t('loading')}
+            </p>
+        );
     return (
         <JobContext.Provider value={open}>
-            <PickHolder><GaugeHolder><OpenJob /></GaugeHolder></PickHolder>
+            <PickHolder>
+                <GaugeHolder>
+                    <OpenJob />
+                </GaugeHolder>
+            </PickHolder>
         </JobContext.Provider>
     );
 }
@@ -61,7 +86,15 @@ function OpenJob() {
                 <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
                 <TopBar />
                 <Rail here={here.key} />
-                <Suspense fallback={<main className="deck"><p className="muted" role="status">{t('loading')}</p></main>}>
+                <Suspense
+                    fallback={
+                        <main className="deck">
+                            <p className="muted" role="status">
+                                {t('loading')}
+                            </p>
+                        </main>
+                    }
+                >
                     <here.Screen />
                 </Suspense>
             </div>

@@ -1,7 +1,23 @@
 import { useTranslation } from 'react-i18next';
 
 const KEYS = ['7', '8', '9', '′', '4', '5', '6', '″', '1', '2', '3', '.', '0', ' '];
-const SIXTEENTHS = ['1/16', '1/8', '3/16', '1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '11/16', '3/4', '13/16', '7/8', '15/16'];
+const SIXTEENTHS = [
+    '1/16',
+    '1/8',
+    '3/16',
+    '1/4',
+    '5/16',
+    '3/8',
+    '7/16',
+    '1/2',
+    '9/16',
+    '5/8',
+    '11/16',
+    '3/4',
+    '13/16',
+    '7/8',
+    '15/16',
+];
 
 /** Keys for gloves: digits, marks, and every sixteenth as one key. */
 export function KeyPad({ typed, onChange }: { typed: string; onChange: (typed: string) => void }) {
@@ -14,12 +30,21 @@ export function KeyPad({ typed, onChange }: { typed: string; onChange: (typed: s
         <div role="group" aria-label={t('tape.keypad')} style={{ marginTop: 8 }}>
             <div className="keypad">
                 {KEYS.map((key) => (
-                    <button key={key} type="button" aria-label={key === ' ' ? t('tape.space') : key} onClick={() => onChange(typed + key)}>
+                    <button
+                        key={key}
+                        type="button"
+                        aria-label={key === ' ' ? t('tape.space') : key}
+                        onClick={() => onChange(typed + key)}
+                    >
                         {key === ' ' ? '␣' : key}
                     </button>
                 ))}
-                <button type="button" onClick={() => onChange(typed.slice(0, -1))} aria-label={t('tape.back')}>⌫</button>
-                <button type="button" onClick={() => onChange('')} aria-label={t('tape.clear')}>C</button>
+                <button type="button" onClick={() => onChange(typed.slice(0, -1))} aria-label={t('tape.back')}>
+                    ⌫
+                </button>
+                <button type="button" onClick={() => onChange('')} aria-label={t('tape.clear')}>
+                    C
+                </button>
             </div>
             <div className="sixteenths" style={{ marginTop: 6 }}>
                 {SIXTEENTHS.map((fraction) => (

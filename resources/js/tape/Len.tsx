@@ -8,7 +8,15 @@ const FRACTION = /(?<![\d/])(\d{1,2}\/\d{1,2})(?=[″\s.,:;)]|$)/g;
 export function Said({ text }: { text: string }) {
     // Whole inches and their fraction stay on one line.
     const parts = text.replace(/(\d) (?=\d{1,2}\/\d)/g, '$1\u00a0').split(FRACTION);
-    const nodes: ReactNode[] = parts.map((part, i) => (i % 2 === 1 ? <span key={i} className="frac">{part}</span> : part));
+    const nodes: ReactNode[] = parts.map((part, i) =>
+        i % 2 === 1 ? (
+            <span key={i} className="frac">
+                {part}
+            </span>
+        ) : (
+            part
+        ),
+    );
     return <>{nodes}</>;
 }
 
@@ -37,5 +45,17 @@ export function LenText({ inches, round = 'nearest', inchesOnly = false }: LenPr
     const print = useJobTape();
     const text = print(inches, round, inchesOnly);
     const parts = text.split(FRACTION);
-    return <>{parts.map((part, i) => (i % 2 === 1 ? <tspan key={i} className="frac">{part}</tspan> : part))}</>;
+    return (
+        <>
+            {parts.map((part, i) =>
+                i % 2 === 1 ? (
+                    <tspan key={i} className="frac">
+                        {part}
+                    </tspan>
+                ) : (
+                    part
+                ),
+            )}
+        </>
+    );
 }

@@ -20,7 +20,14 @@ interface NumberFieldProps {
 export function NumberField({ label, value, least, most, onChange, disabled = false, read, name }: NumberFieldProps) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState<string | null>(null);
-    const number = typed === null ? value : read ? read(typed) : /^\s*[-−]?\d+(?:\.\d+)?\s*$/.test(typed) ? Number(typed.replace('−', '-')) : null;
+    const number =
+        typed === null
+            ? value
+            : read
+              ? read(typed)
+              : /^\s*[-−]?\d+(?:\.\d+)?\s*$/.test(typed)
+                ? Number(typed.replace('−', '-'))
+                : null;
     const bad = number === null || number < least || number > most;
     const take = () => {
         if (typed === null || bad || number === null) return;
@@ -37,7 +44,12 @@ export function NumberField({ label, value, least, most, onChange, disabled = fa
             onFocus={(event) => event.target.select()}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => (typed?.trim() === '' ? setTyped(null) : take())}
-            onKeyDown={(event) => { if (event.key === 'Enter') { event.preventDefault(); take(); } }}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    event.preventDefault();
+                    take();
+                }
+            }}
             slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off', 'aria-label': name } }}
         />
     );

@@ -23,7 +23,16 @@ interface TapeEntryProps {
 }
 
 /** A length typed as people type it, by keyboard or key pad. Shows what was understood before it is taken. */
-export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus = false, disabled = false, signed = false }: TapeEntryProps) {
+export function TapeEntry({
+    label,
+    units,
+    action,
+    onEnter,
+    start = '',
+    autoFocus = false,
+    disabled = false,
+    signed = false,
+}: TapeEntryProps) {
     const { t } = useTranslation();
     const print = useJobTape();
     const [typed, setTyped] = useState(start);
@@ -66,14 +75,24 @@ export function TapeEntry({ label, units, action, onEnter, start = '', autoFocus
                     error={showFault}
                     onChange={(event) => setTyped(event.target.value)}
                     helperText={
-                        showFault ? t(`tape.fault.${fault}`, { typed }) : 'inches' in reading ? t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) }) : t('tape.hint')
+                        showFault
+                            ? t(`tape.fault.${fault}`, { typed })
+                            : 'inches' in reading
+                              ? t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) })
+                              : t('tape.hint')
                     }
                     slotProps={{
                         htmlInput: { autoComplete: 'off', inputMode: 'text', spellCheck: false },
                         input: {
                             endAdornment: (
                                 <InputAdornment position="end">
-                                    <IconButton aria-label={t('tape.keypad')} aria-expanded={padOpen} onClick={() => setPadOpen(!padOpen)} edge="end" disabled={disabled}>
+                                    <IconButton
+                                        aria-label={t('tape.keypad')}
+                                        aria-expanded={padOpen}
+                                        onClick={() => setPadOpen(!padOpen)}
+                                        edge="end"
+                                        disabled={disabled}
+                                    >
                                         <DialpadIcon />
                                     </IconButton>
                                 </InputAdornment>

@@ -21,7 +21,18 @@ interface TapeFieldProps {
 }
 
 /** A length that stands in a form: shows it as read off the tape, takes what people type, and keeps a slip until it is put right. */
-export function TapeField({ label, value, units, onChange, disabled = false, signed = false, least = 0, most = 12000, autoFocus = false, name }: TapeFieldProps) {
+export function TapeField({
+    label,
+    value,
+    units,
+    onChange,
+    disabled = false,
+    signed = false,
+    least = 0,
+    most = 12000,
+    autoFocus = false,
+    name,
+}: TapeFieldProps) {
     const { t } = useTranslation();
     const print = useJobTape();
     const [typed, setTyped] = useState<string | null>(null);
@@ -29,7 +40,12 @@ export function TapeField({ label, value, units, onChange, disabled = false, sig
     const reading = typed === null ? null : readTape(negative ? typed.replace(/^\s*[-−]\s*/, '') : typed, units);
     const inches = reading && 'inches' in reading ? (negative ? -reading.inches : reading.inches) : null;
     const outside = inches !== null && (inches < (signed ? -most : least) || inches > most);
-    const fault = reading && 'fault' in reading ? t(`tape.fault.${reading.fault}`, { typed: typed ?? '' }) : outside ? t('tape.fault-range', { least: print(least), most: print(most) }) : null;
+    const fault =
+        reading && 'fault' in reading
+            ? t(`tape.fault.${reading.fault}`, { typed: typed ?? '' })
+            : outside
+              ? t('tape.fault-range', { least: print(least), most: print(most) })
+              : null;
 
     const take = () => {
         if (typed === null || fault !== null || inches === null) return;
@@ -43,13 +59,26 @@ export function TapeField({ label, value, units, onChange, disabled = false, sig
             disabled={disabled}
             autoFocus={autoFocus}
             error={fault !== null && typed !== ''}
-            helperText={typed === null ? undefined : (fault ?? (inches === null ? undefined : t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) })))}
+            helperText={
+                typed === null
+                    ? undefined
+                    : (fault ??
+                      (inches === null
+                          ? undefined
+                          : t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) })))
+            }
             onFocus={(event) => event.target.select()}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => (typed?.trim() === '' ? setTyped(null) : take())}
             onKeyDown={(event) => {
-                if (event.key === 'Enter') { event.preventDefault(); take(); }
-                if (event.key === 'Escape' && typed !== null) { event.stopPropagation(); setTyped(null); }
+                if (event.key === 'Enter') {
+                    event.preventDefault();
+                    take();
+                }
+                if (event.key === 'Escape' && typed !== null) {
+                    event.stopPropagation();
+                    setTyped(null);
+                }
             }}
             slotProps={{ htmlInput: { autoComplete: 'off', spellCheck: false, 'aria-label': name } }}
         />

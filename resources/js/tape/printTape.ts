@@ -25,7 +25,12 @@ function fraction(numerator: number, denominator: number): string {
     return `${numerator}/${denominator}`;
 }
 
-export function printTape(inches: number, division: Division = '1/16', rounding: Rounding = 'nearest', inchesOnly = false): string {
+export function printTape(
+    inches: number,
+    division: Division = '1/16',
+    rounding: Rounding = 'nearest',
+    inchesOnly = false,
+): string {
     if (division === 'mm') {
         const millimetres = steps(inches * 25.4, 1, rounding);
         return `${millimetres < 0 ? '\u2212' : ''}${Math.abs(millimetres)} mm`;

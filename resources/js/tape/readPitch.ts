@@ -10,7 +10,8 @@ export function readPitch(typed: string): PitchReading {
     if (degrees) return within(12 * Math.tan((Number(degrees[1]) * Math.PI) / 180));
     const bare = text.replace(/ ?(?:[:/]| in ) ?12$/, '');
     const fraction = /^(?:(\d+)[ -])?(\d+)\/(2|4|8)$/.exec(bare);
-    if (fraction && Number(fraction[2]) < Number(fraction[3])) return within(Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]));
+    if (fraction && Number(fraction[2]) < Number(fraction[3]))
+        return within(Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]));
     return /^\d+(?:\.\d+)?$/.test(bare) ? within(Number(bare)) : { fault: 'pitch-unreadable' };
 }
 

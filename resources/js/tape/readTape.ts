@@ -1,14 +1,26 @@
 /** The twin of the core's TapeReader: reads a length as people type it. contracts/tape-cases.json holds for both. */
 export type Units = 'imperial' | 'metric';
-export type TapeFault = 'empty' | 'unreadable' | 'two-numbers' | 'comma' | 'fraction' | 'inches-over-twelve' | 'decimal-feet' | 'too-long';
+export type TapeFault =
+    'empty' | 'unreadable' | 'two-numbers' | 'comma' | 'fraction' | 'inches-over-twelve' | 'decimal-feet' | 'too-long';
 export type TapeReading = { inches: number } | { fault: TapeFault };
 
 const LONGEST_INCHES = 12_000;
 const NUMBER = String.raw`(\d+(?:\.\d+)?|\.\d+)`;
 const FRACTION = String.raw`(\d+)/(\d+)`;
 const GLYPHS: Record<string, string> = {
-    '\u2032': "'", '\u2019': "'", '\u2033': '"', '\u201d': '"', "''": '"', '\u2044': '/',
-    '\u00bd': ' 1/2', '\u00bc': ' 1/4', '\u00be': ' 3/4', '\u215b': ' 1/8', '\u215c': ' 3/8', '\u215d': ' 5/8', '\u215e': ' 7/8',
+    '\u2032': "'",
+    '\u2019': "'",
+    '\u2033': '"',
+    '\u201d': '"',
+    "''": '"',
+    '\u2044': '/',
+    '\u00bd': ' 1/2',
+    '\u00bc': ' 1/4',
+    '\u00be': ' 3/4',
+    '\u215b': ' 1/8',
+    '\u215c': ' 3/8',
+    '\u215d': ' 5/8',
+    '\u215e': ' 7/8',
 };
 
 class Refused extends Error {
@@ -39,7 +51,10 @@ function normalise(typed: string): string {
     return typed
         .trim()
         .toLowerCase()
-        .replace(/''|[\u2032\u2019\u2033\u201d\u2044\u00bd\u00bc\u00be\u215b-\u215e]/g, (glyph) => GLYPHS[glyph] ?? glyph)
+        .replace(
+            /''|[\u2032\u2019\u2033\u201d\u2044\u00bd\u00bc\u00be\u215b-\u215e]/g,
+            (glyph) => GLYPHS[glyph] ?? glyph,
+        )
         .replace(/\s*(?:feet|foot|ft)\.?(?![a-z])/g, "'")
         .replace(/\s*(?:inches|inch|in)\.?(?![a-z])/g, '"')
         .replace(/\s+/g, ' ')
@@ -80,6 +95,7 @@ function plainInches(text: string): number | null {
 }
 
 function fraction(numerator: string, denominator: string): number {
-    if (![2, 4, 8, 16, 32, 64].includes(Number(denominator)) || Number(numerator) >= Number(denominator)) throw new Refused('fraction');
+    if (![2, 4, 8, 16, 32, 64].includes(Number(denominator)) || Number(numerator) >= Number(denominator))
+        throw new Refused('fraction');
     return Number(numerator) / Number(denominator);
 }

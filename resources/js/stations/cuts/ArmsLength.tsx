@@ -8,13 +8,28 @@ export function ArmsLength({ view, back, panel }: { view: CardView; back: boolea
     const from = t(view.fromHead ? 'cuts.from-top' : 'cuts.from-bottom');
     return (
         <section className="arms-length" aria-label={t('cuts.two-lengths')}>
-            <div><b>{panel.id}</b> <span className="muted">{t(back ? 'card.back' : 'card.face')}, {from}</span></div>
+            <div>
+                <b>{panel.id}</b>{' '}
+                <span className="muted">
+                    {t(back ? 'card.back' : 'card.face')}, {from}
+                </span>
+            </div>
             {view.lengths === null ? (
                 <p>{t('cuts.not-two-lengths')}</p>
             ) : (
                 <div className="two">
-                    <div><span className="muted">{t('cuts.left')}</span><b><Len inches={view.lengths.left} inchesOnly /></b></div>
-                    <div><span className="muted">{t('cuts.right')}</span><b><Len inches={view.lengths.right} inchesOnly /></b></div>
+                    <div>
+                        <span className="muted">{t('cuts.left')}</span>
+                        <b>
+                            <Len inches={view.lengths.left} inchesOnly />
+                        </b>
+                    </div>
+                    <div>
+                        <span className="muted">{t('cuts.right')}</span>
+                        <b>
+                            <Len inches={view.lengths.right} inchesOnly />
+                        </b>
+                    </div>
                 </div>
             )}
         </section>

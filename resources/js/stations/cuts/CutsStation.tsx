@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { Link, useSearchParams } from 'react-router';
-import type { CutsSlice } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { ArmsLength } from './ArmsLength';
@@ -17,7 +16,7 @@ export default function CutsStation() {
     const job = useJob();
     const [params, setParams] = useSearchParams();
     const [back, setBack] = useState(true);
-    const slice = usePlanSlice<CutsSlice>(job.id, 'cuts', job.revision, params.get('piece')).data;
+    const slice = usePlanSlice(job.id, 'cuts', job.revision, params.get('piece')).data;
     const panels = slice?.panels ?? [];
     const card = slice?.card ?? null;
     const at = panels.findIndex((panel) => panel.id === card?.back.panel);
@@ -27,7 +26,13 @@ export default function CutsStation() {
     useHotkeys('j', () => pick(panels[at + 1]?.id), [at, panels]);
     useHotkeys('k', () => pick(panels[at - 1]?.id), [at, panels]);
     if (slice && !panel) {
-        return <main className="deck"><p className="sheet">{t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link></p></main>;
+        return (
+            <main className="deck">
+                <p className="sheet">
+                    {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                </p>
+            </main>
+        );
     }
     const view = card && (back ? card.back : card.face);
     return (
@@ -35,9 +40,23 @@ export default function CutsStation() {
             <main className="deck" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
                 {view && panel && <ArmsLength view={view} back={back} panel={panel} />}
                 {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
-                {view && panel && slice && <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />}
+                {view && panel && slice && (
+                    <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />
+                )}
             </main>
-            {view && panel && slice ? <CutsBench slice={slice} view={view} back={back} panel={panel} onFlip={() => setBack(!back)} onPick={pick} onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null} /> : <aside className="bench" aria-label={t('bench')} />}
+            {view && panel && slice ? (
+                <CutsBench
+                    slice={slice}
+                    view={view}
+                    back={back}
+                    panel={panel}
+                    onFlip={() => setBack(!back)}
+                    onPick={pick}
+                    onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null}
+                />
+            ) : (
+                <aside className="bench" aria-label={t('bench')} />
+            )}
             {view && <CutsTape view={view} />}
         </>
     );

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { CrewSlice, RunningMark } from '../../api/contract';
+import type { RunningMark } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
@@ -33,20 +33,40 @@ export function CrewMarks() {
     const job = useJob();
     const print = useJobTape();
     const [middle, setMiddle] = useState(false);
-    const slice = usePlanSlice<CrewSlice>(job.id, 'crew', job.revision, middle ? 'middle' : null).data;
-    if (!slice) return <p className="muted" role="status">{t('loading')}</p>;
+    const slice = usePlanSlice(job.id, 'crew', job.revision, middle ? 'middle' : null).data;
+    if (!slice)
+        return (
+            <p className="muted" role="status">
+                {t('loading')}
+            </p>
+        );
     return (
         <div className="crew" tabIndex={0} role="group" aria-label={t('layout.crew')}>
-            <p className="muted">{t(slice.bothWays ? 'crew.both-ways' : slice.runsRight ? 'crew.runs-right' : 'crew.runs-left')} {t('crew.checks', { every: slice.checkEvery })} <Button size="small" component="a" href={`/api/jobs/${job.id}/layout.pdf`} download>{t('send.layout.pdf')}</Button></p>
+            <p className="muted">
+                {t(slice.bothWays ? 'crew.both-ways' : slice.runsRight ? 'crew.runs-right' : 'crew.runs-left')}{' '}
+                {t('crew.checks', { every: slice.checkEvery })}{' '}
+                <Button size="small" component="a" href={`/api/jobs/${job.id}/layout.pdf`} download>
+                    {t('send.layout.pdf')}
+                </Button>
+            </p>
             <div className="rowed" role="group" aria-label={t('crew.from')}>
-                <button type="button" className="chip" aria-pressed={!middle} onClick={() => setMiddle(false)}>{t('crew.from-control')}</button>
-                <button type="button" className="chip" aria-pressed={middle} onClick={() => setMiddle(true)}>{t('crew.from-middle')}</button>
+                <button type="button" className="chip" aria-pressed={!middle} onClick={() => setMiddle(false)}>
+                    {t('crew.from-control')}
+                </button>
+                <button type="button" className="chip" aria-pressed={middle} onClick={() => setMiddle(true)}>
+                    {t('crew.from-middle')}
+                </button>
             </div>
             {slice.faces.map((face) => {
                 const rows = rowsOf(face.eaveMarks, face.headMarks);
                 return (
                     <section key={face.id} className="crew-face" aria-label={face.name}>
-                        <h3>{face.name} <span className="muted small"><Said text={t(middle ? 'crew.middle' : 'crew.control', { at: print(face.control) })} /></span></h3>
+                        <h3>
+                            {face.name}{' '}
+                            <span className="muted small">
+                                <Said text={t(middle ? 'crew.middle' : 'crew.control', { at: print(face.control) })} />
+                            </span>
+                        </h3>
                         <div className="crew-runs">
                             <Run title={t('crew.left')} rows={rows.filter((row) => row.distance < 0)} />
                             <Run title={t('crew.right')} rows={rows.filter((row) => row.distance > 0)} />
@@ -63,16 +83,40 @@ function Run({ title, rows }: { title: string; rows: Row[] }) {
     if (rows.length === 0) return null;
     return (
         <table className="plain">
-            <thead><tr><th>{title}</th><th className="n">{t('crew.eave')}</th><th className="n">{t('crew.ridge')}</th><th className="n">{t('crew.meets')}</th></tr></thead>
+            <thead>
+                <tr>
+                    <th>{title}</th>
+                    <th className="n">{t('crew.eave')}</th>
+                    <th className="n">{t('crew.ridge')}</th>
+                    <th className="n">{t('crew.meets')}</th>
+                </tr>
+            </thead>
             <tbody>
                 {rows.map((row, i) => {
                     const check = row.eave?.check || row.ridge?.check;
                     return (
                         <tr key={row.distance} className={check ? 'check' : undefined}>
-                            <td>{i + 1}{check && <span className="chalk-text"> {t('crew.check')}</span>}</td>
+                            <td>
+                                {i + 1}
+                                {check && <span className="chalk-text"> {t('crew.check')}</span>}
+                            </td>
                             <td className="n">{row.eave ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
                             <td className="n">{row.ridge ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
-                            <td className="n small">{row.ridge?.across ? (row.ridge.meets ? <>{row.ridge.across} <Len inches={Math.abs(row.ridge.theirs ?? 0)} /></> : <span className="stop">{t('crew.off')} <Len inches={row.ridge.miss ?? 0} /></span>) : ''}</td>
+                            <td className="n small">
+                                {row.ridge?.across ? (
+                                    row.ridge.meets ? (
+                                        <>
+                                            {row.ridge.across} <Len inches={Math.abs(row.ridge.theirs ?? 0)} />
+                                        </>
+                                    ) : (
+                                        <span className="stop">
+                                            {t('crew.off')} <Len inches={row.ridge.miss ?? 0} />
+                                        </span>
+                                    )
+                                ) : (
+                                    ''
+                                )}
+                            </td>
                         </tr>
                     );
                 })}

@@ -26,58 +26,144 @@ interface LayoutBenchProps {
 }
 
 /** The ways to start compared, with the reason for each and what each takes; nudge and pin. */
-export function LayoutBench({ slice, laid, face, choice, free, pinned, onChoose, onNudge, onPin, mark, onSystem }: LayoutBenchProps) {
+export function LayoutBench({
+    slice,
+    laid,
+    face,
+    choice,
+    free,
+    pinned,
+    onChoose,
+    onNudge,
+    onPin,
+    mark,
+    onSystem,
+}: LayoutBenchProps) {
     const { t } = useTranslation();
     const { mayChange, units, edit } = useJob();
     const { layout } = laid;
     const nudged = Math.abs(layout.nudge) > 1e-9;
-    const tied = (laid.group?.faces ?? []).filter((id) => id !== face.id).map((id) => slice.faces.find((one) => one.id === id)?.name ?? id);
+    const tied = (laid.group?.faces ?? [])
+        .filter((id) => id !== face.id)
+        .map((id) => slice.faces.find((one) => one.id === id)?.name ?? id);
     const best = [...laid.alternatives].sort((a, b) => a.total - b.total)[0];
     const left = Math.min(...face.outline.map(([u]) => u));
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('layout.title')}</h2>
             <p className="muted" style={{ marginBottom: 10 }}>
-                {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })} {tied.length > 0 && t('layout.tied', { faces: tied.join(', ') })}
+                {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })}{' '}
+                {tied.length > 0 && t('layout.tied', { faces: tied.join(', ') })}
             </p>
             {mayChange && (
                 <div className="rowed" style={{ marginBottom: 10 }}>
-                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={onPin}>{t(pinned ? 'layout.unpin' : 'layout.pin')}</Button>
-                    <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(-mark)} aria-label={t('layout.nudge-left')}>[ ←</Button>
-                    <Button variant="outlined" color="inherit" disabled={!free} onClick={() => onNudge(mark)} aria-label={t('layout.nudge-right')}>→ ]</Button>
+                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={onPin}>
+                        {t(pinned ? 'layout.unpin' : 'layout.pin')}
+                    </Button>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        disabled={!free}
+                        onClick={() => onNudge(-mark)}
+                        aria-label={t('layout.nudge-left')}
+                    >
+                        [ ←
+                    </Button>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        disabled={!free}
+                        onClick={() => onNudge(mark)}
+                        aria-label={t('layout.nudge-right')}
+                    >
+                        → ]
+                    </Button>
                     {nudged && (
                         <span className="nowrap">
-                            <Len inches={Math.abs(layout.nudge)} /> {t(layout.nudge > 0 ? 'layout.to-right' : 'layout.to-left')}{' '}
-                            {free && <button type="button" className="linkish" onClick={() => onNudge(-layout.nudge)}>{t('layout.nudge-back')}</button>}
+                            <Len inches={Math.abs(layout.nudge)} />{' '}
+                            {t(layout.nudge > 0 ? 'layout.to-right' : 'layout.to-left')}{' '}
+                            {free && (
+                                <button type="button" className="linkish" onClick={() => onNudge(-layout.nudge)}>
+                                    {t('layout.nudge-back')}
+                                </button>
+                            )}
                         </span>
                     )}
                 </div>
             )}
-            {pinned && <p className="good" style={{ margin: '0 0 8px' }}>{t('layout.pinned')}</p>}
+            {pinned && (
+                <p className="good" style={{ margin: '0 0 8px' }}>
+                    {t('layout.pinned')}
+                </p>
+            )}
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
             <h3>{t('layout.compared')}</h3>
             {laid.alternatives.map((one) => (
-                <Alternative key={`${one.school}${one.start ?? ''}${one.at ?? ''}${one.as}`} one={one} best={best} nudged={one.chosen && nudged} disabled={!free} onChoose={() => free && onChoose(asChoice(one))} />
+                <Alternative
+                    key={`${one.school}${one.start ?? ''}${one.at ?? ''}${one.as}`}
+                    one={one}
+                    best={best}
+                    nudged={one.chosen && nudged}
+                    disabled={!free}
+                    onChoose={() => free && onChoose(asChoice(one))}
+                />
             ))}
             {free && (
                 <div className="rowed">
-                    {laid.choice !== 'found' && <Button variant="outlined" color="inherit" onClick={() => edit((d) => leaveToSearch(d, laid.group?.faces ?? [face.id]))}>{t('layout.leave-to-search')}</Button>}
-                    {layout.school !== 'control-point' && <Button variant="outlined" color="inherit" onClick={() => onChoose({ school: 'control-point', at: laid.module, as: 'seam' })}>{t('layout.from-place')}</Button>}
+                    {laid.choice !== 'found' && (
+                        <Button
+                            variant="outlined"
+                            color="inherit"
+                            onClick={() => edit((d) => leaveToSearch(d, laid.group?.faces ?? [face.id]))}
+                        >
+                            {t('layout.leave-to-search')}
+                        </Button>
+                    )}
+                    {layout.school !== 'control-point' && (
+                        <Button
+                            variant="outlined"
+                            color="inherit"
+                            onClick={() => onChoose({ school: 'control-point', at: laid.module, as: 'seam' })}
+                        >
+                            {t('layout.from-place')}
+                        </Button>
+                    )}
                 </div>
             )}
             {choice.school === 'control-point' && free && (
                 <div className="card stack" style={{ gap: 10, marginTop: 8 }}>
-                    <TapeEntry label={t('layout.control-at')} units={units} action={t('layout.set')} onEnter={(inches) => onChoose({ ...choice, at: left + inches, nudge: 0 })} />
-                    <TextField select label={t('layout.control-as')} value={choice.as ?? 'seam'} onChange={(event) => onChoose({ ...choice, as: event.target.value as 'seam' | 'pan' })}>
+                    <TapeEntry
+                        label={t('layout.control-at')}
+                        units={units}
+                        action={t('layout.set')}
+                        onEnter={(inches) => onChoose({ ...choice, at: left + inches, nudge: 0 })}
+                    />
+                    <TextField
+                        select
+                        label={t('layout.control-as')}
+                        value={choice.as ?? 'seam'}
+                        onChange={(event) => onChoose({ ...choice, as: event.target.value as 'seam' | 'pan' })}
+                    >
                         <MenuItem value="seam">{t('layout.as-seam')}</MenuItem>
                         <MenuItem value="pan">{t('layout.as-pan')}</MenuItem>
                     </TextField>
                 </div>
             )}
             <Openings face={face} />
-            {laid.chalk.length > 0 && <p style={{ marginTop: 12 }}><Said text={t('layout.cleat')} /> <b><Len inches={laid.chalk[0].offset} inchesOnly /></b></p>}
-            {mayChange && <Button variant="outlined" color="inherit" onClick={onSystem} sx={{ mt: 1 }}>{t('system.choose')}</Button>}
+            {laid.chalk.length > 0 && (
+                <p style={{ marginTop: 12 }}>
+                    <Said text={t('layout.cleat')} />{' '}
+                    <b>
+                        <Len inches={laid.chalk[0].offset} inchesOnly />
+                    </b>
+                </p>
+            )}
+            {mayChange && (
+                <Button variant="outlined" color="inherit" onClick={onSystem} sx={{ mt: 1 }}>
+                    {t('system.choose')}
+                </Button>
+            )}
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.layout')}</p>
         </aside>
@@ -94,7 +180,11 @@ function PinsCost({ laid }: { laid: LaidFace }) {
     return (
         <div className="finding" data-severity="note">
             {t('layout.pins-cost', { points: Math.round(cost.total) })}{' '}
-            {PARTS.filter((part) => Math.abs(cost.points[part]) > 0.5).map((part) => <span key={part} className="nowrap">{t(`score.${part}`)} {signed(cost.points[part])} </span>)}
+            {PARTS.filter((part) => Math.abs(cost.points[part]) > 0.5).map((part) => (
+                <span key={part} className="nowrap">
+                    {t(`score.${part}`)} {signed(cost.points[part])}{' '}
+                </span>
+            ))}
         </div>
     );
 }
@@ -103,27 +193,79 @@ function signed(points: number): string {
     return `${points > 0 ? '+' : '−'}${Math.abs(Math.round(points))}`;
 }
 
-function Alternative({ one, best, nudged, disabled, onChoose }: { one: LayoutAlternative; best: LayoutAlternative; nudged: boolean; disabled: boolean; onChoose: () => void }) {
+function Alternative({
+    one,
+    best,
+    nudged,
+    disabled,
+    onChoose,
+}: {
+    one: LayoutAlternative;
+    best: LayoutAlternative;
+    nudged: boolean;
+    disabled: boolean;
+    onChoose: () => void;
+}) {
     const { t } = useTranslation();
-    const name = t(one.place === 'valley-point' ? `school.valley-point.${one.as}` : `school.${one.school}${one.start ? `.${one.start}` : ''}`);
+    const name = t(
+        one.place === 'valley-point'
+            ? `school.valley-point.${one.as}`
+            : `school.${one.school}${one.start ? `.${one.start}` : ''}`,
+    );
     const against = one.reasons.filter((reason) => !reason.speaksFor);
     const shown = [...against, ...one.reasons.filter((reason) => reason.speaksFor)].slice(0, one.chosen ? 8 : 3);
     return (
-        <button type="button" className="card" aria-pressed={one.chosen} aria-disabled={disabled} onClick={onChoose} data-school={`${one.place ?? one.school}${one.start ? `-${one.start}` : ''}${one.place ? `-${one.as}` : ''}`}>
+        <button
+            type="button"
+            className="card"
+            aria-pressed={one.chosen}
+            aria-disabled={disabled}
+            onClick={onChoose}
+            data-school={`${one.place ?? one.school}${one.start ? `-${one.start}` : ''}${one.place ? `-${one.as}` : ''}`}
+        >
             <span className="row">
-                <span>{name}{nudged ? ` · ${t('layout.then-nudged')}` : ''}</span>
-                <span className="nowrap"><Rips one={one} /></span>
+                <span>
+                    {name}
+                    {nudged ? ` · ${t('layout.then-nudged')}` : ''}
+                </span>
+                <span className="nowrap">
+                    <Rips one={one} />
+                </span>
             </span>
             <MiniFace one={one} />
             <p>
                 {one.tooNarrow && <span className="stop">{t('school.too-narrow')} </span>}
-                {shown.map((reason, i) => <span key={i} className={reason.speaksFor ? undefined : 'stop'}><Said text={reason.message} /> </span>)}
+                {shown.map((reason, i) => (
+                    <span key={i} className={reason.speaksFor ? undefined : 'stop'}>
+                        <Said text={reason.message} />{' '}
+                    </span>
+                ))}
                 {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>
-                {one.total - best.total < 0.5 ? t('score.least', { points: Math.round(one.total) }) : t('score.more', { points: Math.round(one.total - best.total) })}
-                {!one.chosen && PARTS.filter((part) => Math.abs(one.points[part] - best.points[part]) > 0.5).map((part) => <Fragment key={part}> · <span className="nowrap">{t(`score.${part}`)} {signed(one.points[part] - best.points[part])}</span></Fragment>)}
-                {one.chosen && PARTS.filter((part) => one.points[part] > 0.5).map((part) => <Fragment key={part}> · <span className="nowrap">{t(`score.${part}`)} {Math.round(one.points[part])}</span></Fragment>)}
+                {one.total - best.total < 0.5
+                    ? t('score.least', { points: Math.round(one.total) })
+                    : t('score.more', { points: Math.round(one.total - best.total) })}
+                {!one.chosen &&
+                    PARTS.filter((part) => Math.abs(one.points[part] - best.points[part]) > 0.5).map((part) => (
+                        <Fragment key={part}>
+                            {' '}
+                            ·{' '}
+                            <span className="nowrap">
+                                {t(`score.${part}`)} {signed(one.points[part] - best.points[part])}
+                            </span>
+                        </Fragment>
+                    ))}
+                {one.chosen &&
+                    PARTS.filter((part) => one.points[part] > 0.5).map((part) => (
+                        <Fragment key={part}>
+                            {' '}
+                            ·{' '}
+                            <span className="nowrap">
+                                {t(`score.${part}`)} {Math.round(one.points[part])}
+                            </span>
+                        </Fragment>
+                    ))}
             </span>
         </button>
     );
@@ -134,9 +276,22 @@ function Rips({ one }: { one: LayoutAlternative }) {
     const { leftRip, rightRip } = one;
     if (leftRip === null && rightRip === null) return <>{t('layout.no-rips')}</>;
     if (leftRip !== null && rightRip !== null) {
-        return Math.abs(leftRip - rightRip) < 1e-6 ? <><Len inches={leftRip} inchesOnly /> {t('layout.each-end')}</> : <><Len inches={leftRip} inchesOnly /> {t('layout.and')} <Len inches={rightRip} inchesOnly /></>;
+        return Math.abs(leftRip - rightRip) < 1e-6 ? (
+            <>
+                <Len inches={leftRip} inchesOnly /> {t('layout.each-end')}
+            </>
+        ) : (
+            <>
+                <Len inches={leftRip} inchesOnly /> {t('layout.and')} <Len inches={rightRip} inchesOnly />
+            </>
+        );
     }
-    return <><Len inches={(leftRip ?? rightRip) as number} inchesOnly /> {t(leftRip === null ? 'layout.last-rip' : 'layout.first-rip')}</>;
+    return (
+        <>
+            <Len inches={(leftRip ?? rightRip) as number} inchesOnly />{' '}
+            {t(leftRip === null ? 'layout.last-rip' : 'layout.first-rip')}
+        </>
+    );
 }
 
 /** The face's width at a glance: seams, and rips in colour. */
@@ -145,9 +300,21 @@ function MiniFace({ one }: { one: LayoutAlternative }) {
     const share = (u: number) => `${(((u - one.left) / width) * 100).toFixed(3)}%`;
     return (
         <svg className="bar" width="100%" height="20" aria-hidden="true" style={{ display: 'block' }}>
-            {one.leftRip !== null && <rect className="rip" x="0" y="0" width={share(one.left + one.leftRip)} height="20" />}
-            {one.rightRip !== null && <rect className="rip" x={share(one.right - one.rightRip)} y="0" width={share(one.left + one.rightRip)} height="20" />}
-            {one.seams.map((u) => <line key={u} className="seam-line" x1={share(u)} x2={share(u)} y1="0" y2="20" />)}
+            {one.leftRip !== null && (
+                <rect className="rip" x="0" y="0" width={share(one.left + one.leftRip)} height="20" />
+            )}
+            {one.rightRip !== null && (
+                <rect
+                    className="rip"
+                    x={share(one.right - one.rightRip)}
+                    y="0"
+                    width={share(one.left + one.rightRip)}
+                    height="20"
+                />
+            )}
+            {one.seams.map((u) => (
+                <line key={u} className="seam-line" x1={share(u)} x2={share(u)} y1="0" y2="20" />
+            ))}
         </svg>
     );
 }

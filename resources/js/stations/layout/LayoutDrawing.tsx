@@ -26,7 +26,11 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
     const compact = size[0] < 520;
     const view = frame(face.outline, size, { x: compact ? 14 : 26, top: 62, bottom: 46 });
     // A seam ends at what parts the panels; under a pipe's boot it must not run at all.
-    const loops = [face.outline, ...face.holes, ...face.openings.filter((one) => one.kind !== 'pipe').map((one) => one.outline)];
+    const loops = [
+        face.outline,
+        ...face.holes,
+        ...face.openings.filter((one) => one.kind !== 'pipe').map((one) => one.outline),
+    ];
     const edged = [face.outline, ...face.holes];
     const shift = ahead + dragged;
     const moving = Math.abs(shift) > 1e-6;
@@ -57,22 +61,87 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
     return (
         <>
             <div className="drawing" ref={box}>
-                <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="img" aria-label={t('layout.drawing', { face: face.name, panels: layout.panels })} onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} style={{ cursor: mayDrag ? 'ew-resize' : 'default' }}>
-                    <path className="metal" fillRule="evenodd" d={loops.map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`).join(' ')} />
-                    {!moving && laid.strips.filter((strip) => strip.rip !== null).map((strip) => <polygon key={strip.id} className="rip" points={pointsOf(strip.metal, view)} />)}
-                    {seams.flatMap((u) => upTheSlope(loops, u).map(([low, high]) => {
-                        const [x, y1] = view.at(u, high);
-                        return <line key={`${u} ${low}`} className="seam-line" x1={x} x2={x} y1={y1} y2={view.at(u, low)[1]} />;
-                    }))}
-                    {face.openings.map((one) => <OpeningShape key={one.id} opening={one} view={view} />)}
-                    {laid.chalk.map((line, i) => <line key={i} className="cleat-line" x1={view.at(...line.from)[0]} y1={view.at(...line.from)[1]} x2={view.at(...line.to)[0]} y2={view.at(...line.to)[1]} />)}
-                    {edged.map((loop, number) => loop.map((corner, i) => <EdgeLine key={`${number} ${i}`} kind={[face.edges, ...face.holeEdges][number][i]} from={view.at(...corner)} to={view.at(...loop[(i + 1) % loop.length])} />))}
+                <svg
+                    viewBox={`0 0 ${size[0]} ${size[1]}`}
+                    role="img"
+                    aria-label={t('layout.drawing', { face: face.name, panels: layout.panels })}
+                    onPointerDown={down}
+                    onPointerMove={move}
+                    onPointerUp={up}
+                    onPointerCancel={up}
+                    style={{ cursor: mayDrag ? 'ew-resize' : 'default' }}
+                >
+                    <path
+                        className="metal"
+                        fillRule="evenodd"
+                        d={loops.map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`).join(' ')}
+                    />
+                    {!moving &&
+                        laid.strips
+                            .filter((strip) => strip.rip !== null)
+                            .map((strip) => (
+                                <polygon key={strip.id} className="rip" points={pointsOf(strip.metal, view)} />
+                            ))}
+                    {seams.flatMap((u) =>
+                        upTheSlope(loops, u).map(([low, high]) => {
+                            const [x, y1] = view.at(u, high);
+                            return (
+                                <line
+                                    key={`${u} ${low}`}
+                                    className="seam-line"
+                                    x1={x}
+                                    x2={x}
+                                    y1={y1}
+                                    y2={view.at(u, low)[1]}
+                                />
+                            );
+                        }),
+                    )}
+                    {face.openings.map((one) => (
+                        <OpeningShape key={one.id} opening={one} view={view} />
+                    ))}
+                    {laid.chalk.map((line, i) => (
+                        <line
+                            key={i}
+                            className="cleat-line"
+                            x1={view.at(...line.from)[0]}
+                            y1={view.at(...line.from)[1]}
+                            x2={view.at(...line.to)[0]}
+                            y2={view.at(...line.to)[1]}
+                        />
+                    ))}
+                    {edged.map((loop, number) =>
+                        loop.map((corner, i) => (
+                            <EdgeLine
+                                key={`${number} ${i}`}
+                                kind={[face.edges, ...face.holeEdges][number][i]}
+                                from={view.at(...corner)}
+                                to={view.at(...loop[(i + 1) % loop.length])}
+                            />
+                        )),
+                    )}
                     <RunOut laid={laid} face={face} view={view} />
                     <line className="chalk-line" x1={cx} x2={cx} y1={cTop - 24} y2={cBottom + 12} />
                     <rect x={cLabel - 50} y={cTop - 46} width="100" height="22" rx="3" fill="var(--chalk)" />
-                    <text x={cLabel} y={cTop - 30} textAnchor="middle" fontSize="15" fontWeight="650" style={{ fill: '#1E2629' }}>{t('layout.control-line')}</text>
+                    <text
+                        x={cLabel}
+                        y={cTop - 30}
+                        textAnchor="middle"
+                        fontSize="15"
+                        fontWeight="650"
+                        style={{ fill: '#1E2629' }}
+                    >
+                        {t('layout.control-line')}
+                    </text>
                     {moving ? (
-                        <text x={size[0] / 2} y={16} textAnchor="middle" fontSize="17" fontWeight="680" className="chalk">
+                        <text
+                            x={size[0] / 2}
+                            y={16}
+                            textAnchor="middle"
+                            fontSize="17"
+                            fontWeight="680"
+                            className="chalk"
+                        >
                             <LenText inches={layout.nudge + shift} /> {t('layout.nudged')}
                         </text>
                     ) : (
@@ -91,8 +160,15 @@ function OpeningShape({ opening, view }: { opening: PlanFace['openings'][number]
     const [x, y] = view.at((Math.min(...us) + Math.max(...us)) / 2, top);
     return (
         <g>
-            <polygon points={pointsOf(opening.outline, view)} fill="var(--card)" stroke="var(--ink)" strokeWidth="1.8" />
-            <text x={x} y={y - 6} textAnchor="middle" fontSize="14" fontWeight="600" className="on-metal">{opening.name}</text>
+            <polygon
+                points={pointsOf(opening.outline, view)}
+                fill="var(--card)"
+                stroke="var(--ink)"
+                strokeWidth="1.8"
+            />
+            <text x={x} y={y - 6} textAnchor="middle" fontSize="14" fontWeight="600" className="on-metal">
+                {opening.name}
+            </text>
         </g>
     );
 }
@@ -104,18 +180,41 @@ function RunOut({ laid, face, view }: { laid: LaidFace; face: PlanFace; view: Fr
     if (!run) return null;
     const us = face.outline.map(([u]) => u);
     const vs = face.outline.map(([, v]) => v);
-    const ends = [{ out: run.left, u: Math.min(...us), anchor: 'start' as const }, { out: run.right, u: Math.max(...us), anchor: 'end' as const }];
+    const ends = [
+        { out: run.left, u: Math.min(...us), anchor: 'start' as const },
+        { out: run.right, u: Math.max(...us), anchor: 'end' as const },
+    ];
     return (
         <>
-            {ends.filter((end) => end.out !== null && Math.abs(end.out) > 1 / 64).map(({ out, u, anchor }) => {
-                const [x, y1] = view.at(u, Math.max(...vs));
-                return (
-                    <g key={anchor} data-testid="run-out">
-                        <line x1={x} x2={x} y1={y1} y2={view.at(u, Math.min(...vs))[1]} stroke="var(--settle)" strokeWidth="1.6" strokeDasharray="2 5" />
-                        <text x={x + (anchor === 'start' ? 26 : -26)} y={y1 + 22} textAnchor={anchor} fontSize="14" fontWeight="600" className="on-metal">{t((out as number) > 0 ? 'layout.runs-right' : 'layout.runs-left')} <LenText inches={Math.abs(out as number)} inchesOnly /></text>
-                    </g>
-                );
-            })}
+            {ends
+                .filter((end) => end.out !== null && Math.abs(end.out) > 1 / 64)
+                .map(({ out, u, anchor }) => {
+                    const [x, y1] = view.at(u, Math.max(...vs));
+                    return (
+                        <g key={anchor} data-testid="run-out">
+                            <line
+                                x1={x}
+                                x2={x}
+                                y1={y1}
+                                y2={view.at(u, Math.min(...vs))[1]}
+                                stroke="var(--settle)"
+                                strokeWidth="1.6"
+                                strokeDasharray="2 5"
+                            />
+                            <text
+                                x={x + (anchor === 'start' ? 26 : -26)}
+                                y={y1 + 22}
+                                textAnchor={anchor}
+                                fontSize="14"
+                                fontWeight="600"
+                                className="on-metal"
+                            >
+                                {t((out as number) > 0 ? 'layout.runs-right' : 'layout.runs-left')}{' '}
+                                <LenText inches={Math.abs(out as number)} inchesOnly />
+                            </text>
+                        </g>
+                    );
+                })}
         </>
     );
 }

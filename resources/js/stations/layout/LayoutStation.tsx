@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams, Link } from 'react-router';
-import type { Layout, LayoutSlice } from '../../api/contract';
+import type { Layout } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
@@ -26,7 +26,12 @@ export default function LayoutStation() {
     const { pick, setPick } = usePick();
     const [choosing, setChoosing] = useState(false);
     const crew = params.get('view') === 'crew';
-    const slice = usePlanSlice<LayoutSlice>(job.id, 'layout', job.revision, params.get('face') ?? (pick?.kind === 'face' ? pick.id : null)).data;
+    const slice = usePlanSlice(
+        job.id,
+        'layout',
+        job.revision,
+        params.get('face') ?? (pick?.kind === 'face' ? pick.id : null),
+    ).data;
     const laid = slice?.face ?? null;
     const face = slice?.faces.find((one) => one.id === laid?.id);
     const kept: Layout = (laid && job.document.layout?.[laid.id]) ?? {};
@@ -35,9 +40,13 @@ export default function LayoutStation() {
     const free = job.mayChange && !pinned && laid !== null;
     const tied = laid?.group?.faces ?? [];
     // What nobody has decided is where the search put it: from there one nudges and there one pins.
-    const decided = (entry: Layout | undefined): Layout => (entry && (entry.school !== 'found' || entry.at !== undefined) ? entry : now ? asChoice(now) : {});
+    const decided = (entry: Layout | undefined): Layout =>
+        entry && (entry.school !== 'found' || entry.at !== undefined) ? entry : now ? asChoice(now) : {};
     const put = (layout: Layout) => laid && job.edit((d) => layOut(d, laid.id, layout, tied));
-    const pin = () => laid && job.mayChange && job.edit((d) => setLayout(d, laid.id, { ...decided(d.layout?.[laid.id]), pinned: !pinned }));
+    const pin = () =>
+        laid &&
+        job.mayChange &&
+        job.edit((d) => setLayout(d, laid.id, { ...decided(d.layout?.[laid.id]), pinned: !pinned }));
     const nudge = (inches: number) => {
         if (!free || !laid) return;
         job.edit((d) => {
@@ -45,7 +54,8 @@ export default function LayoutStation() {
             return layOut(d, laid.id, { ...entry, nudge: Math.round(((entry.nudge ?? 0) + inches) * 1e6) / 1e6 }, tied);
         });
     };
-    const show = (next: Record<string, string>) => setParams({ ...(laid ? { face: laid.id } : {}), ...next }, { replace: true });
+    const show = (next: Record<string, string>) =>
+        setParams({ ...(laid ? { face: laid.id } : {}), ...next }, { replace: true });
     const mark = markOf(job.division);
     useHotkeys('[', () => nudge(-mark), { useKey: true, ignoreModifiers: true });
     useHotkeys(']', () => nudge(mark), { useKey: true, ignoreModifiers: true });
@@ -55,35 +65,93 @@ export default function LayoutStation() {
     useHotkeys('c', () => show(crew ? {} : { view: 'crew' }), [crew, laid?.id]);
 
     // What the document says already and the plan does not yet: drawn ahead, printed only when the plan is here.
-    const ahead = laid && (kept.school ?? laid.layout.school) === laid.layout.school ? (kept.nudge ?? 0) - laid.layout.nudge : 0;
+    const ahead =
+        laid && (kept.school ?? laid.layout.school) === laid.layout.school ? (kept.nudge ?? 0) - laid.layout.nudge : 0;
 
     return (
         <>
             <main className="deck">
                 <div className="deck-head">
                     {slice?.faces.map((one) => (
-                        <button key={one.id} type="button" className="chip" aria-pressed={one.id === laid?.id && !crew} onClick={() => { setParams({ face: one.id }, { replace: true }); setPick({ kind: 'face', id: one.id }); }}>{one.name}</button>
+                        <button
+                            key={one.id}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one.id === laid?.id && !crew}
+                            onClick={() => {
+                                setParams({ face: one.id }, { replace: true });
+                                setPick({ kind: 'face', id: one.id });
+                            }}
+                        >
+                            {one.name}
+                        </button>
                     ))}
-                    {laid && <button type="button" className="chip" aria-pressed={crew} onClick={() => show(crew ? {} : { view: 'crew' })}>{t('layout.crew')} <kbd>c</kbd></button>}
+                    {laid && (
+                        <button
+                            type="button"
+                            className="chip"
+                            aria-pressed={crew}
+                            onClick={() => show(crew ? {} : { view: 'crew' })}
+                        >
+                            {t('layout.crew')} <kbd>c</kbd>
+                        </button>
+                    )}
                     <span className="spacer" />
                     {face && slice && (
-                        <button type="button" className="linkish" onClick={() => setChoosing(true)} title={t('system.choose')}>
-                            <Said text={t('layout.system', { rise: Math.round(face.riseIn12 * 100) / 100, profile: slice.profile.key, cover: print(slice.profile.cover, 'nearest', true) })} />
+                        <button
+                            type="button"
+                            className="linkish"
+                            onClick={() => setChoosing(true)}
+                            title={t('system.choose')}
+                        >
+                            <Said
+                                text={t('layout.system', {
+                                    rise: Math.round(face.riseIn12 * 100) / 100,
+                                    profile: slice.profile.key,
+                                    cover: print(slice.profile.cover, 'nearest', true),
+                                })}
+                            />
                         </button>
                     )}
                 </div>
                 {crew && laid ? (
                     <CrewMarks />
                 ) : face && laid && slice ? (
-                    <LayoutDrawing face={face} laid={laid} cover={slice.profile.cover} ahead={ahead} mayDrag={free} onNudge={nudge} mark={mark} />
+                    <LayoutDrawing
+                        face={face}
+                        laid={laid}
+                        cover={slice.profile.cover}
+                        ahead={ahead}
+                        mayDrag={free}
+                        onNudge={nudge}
+                        mark={mark}
+                    />
                 ) : (
-                    slice && <p className="sheet">{t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link></p>
+                    slice && (
+                        <p className="sheet">
+                            {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                        </p>
+                    )
                 )}
             </main>
             {laid && face && slice ? (
-                <LayoutBench slice={slice} laid={laid} face={face} choice={decided(job.document.layout?.[laid.id])} free={free} pinned={pinned} onChoose={put} onNudge={nudge} onPin={pin} mark={mark} onSystem={() => setChoosing(true)} />
+                <LayoutBench
+                    slice={slice}
+                    laid={laid}
+                    face={face}
+                    choice={decided(job.document.layout?.[laid.id])}
+                    free={free}
+                    pinned={pinned}
+                    onChoose={put}
+                    onNudge={nudge}
+                    onPin={pin}
+                    mark={mark}
+                    onSystem={() => setChoosing(true)}
+                />
             ) : (
-                <aside className="bench" aria-label={t('bench')}><h2>{t('layout.title')}</h2></aside>
+                <aside className="bench" aria-label={t('bench')}>
+                    <h2>{t('layout.title')}</h2>
+                </aside>
             )}
             {laid && <LayoutTape laid={laid} />}
             {choosing && slice && <SystemDialog system={slice.system} onClose={() => setChoosing(false)} />}

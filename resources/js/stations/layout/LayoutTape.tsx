@@ -23,7 +23,10 @@ export function LayoutTape({ laid }: { laid: LaidFace }) {
             title={t(head ? 'layout.ridge-marks' : 'layout.eave-marks')}
             hint={
                 <>
-                    {t('layout.running')} · <kbd>r</kbd> <button type="button" className="linkish small" onClick={() => setHead(!head)}>{t(head ? 'layout.show-eave' : 'layout.show-ridge')}</button>
+                    {t('layout.running')} · <kbd>r</kbd>{' '}
+                    <button type="button" className="linkish small" onClick={() => setHead(!head)}>
+                        {t(head ? 'layout.show-eave' : 'layout.show-ridge')}
+                    </button>
                 </>
             }
             from={from - 4}

@@ -20,43 +20,113 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
     const own = useCrewProfiles().data ?? [];
     const material = catalogue?.materials.find((one) => one.key === system.material);
     const inJob = doc.catalogue?.profiles ?? [];
-    const rows: { key: string; family: string; cover: number; height: number; leastPitch: number; take: () => void }[] = [
-        ...[...own.map((one) => one.definition), ...inJob.filter((one) => !own.some((mine) => mine.definition.key === one.key))].map((one: Profile) => ({ ...one, take: () => edit((d) => takeOwnProfile(d, one)) })),
-        ...(catalogue?.profiles ?? []).map((one) => ({ ...one, take: () => edit((d) => setSystem(d, { profile: one.key })) })),
-    ];
+    const rows: { key: string; family: string; cover: number; height: number; leastPitch: number; take: () => void }[] =
+        [
+            ...[
+                ...own.map((one) => one.definition),
+                ...inJob.filter((one) => !own.some((mine) => mine.definition.key === one.key)),
+            ].map((one: Profile) => ({ ...one, take: () => edit((d) => takeOwnProfile(d, one)) })),
+            ...(catalogue?.profiles ?? []).map((one) => ({
+                ...one,
+                take: () => edit((d) => setSystem(d, { profile: one.key })),
+            })),
+        ];
     return (
         <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="system-title">
             <DialogTitle id="system-title">{t('system.title')}</DialogTitle>
             <DialogContent>
                 <div className="rowed" style={{ flexWrap: 'nowrap', padding: '8px 0 14px' }}>
-                    <TextField select label={t('system.material')} value={system.material} disabled={!mayChange} onChange={(event) => edit((d) => { const next = { ...d.system, material: event.target.value }; delete next.gauge; return { ...d, system: next }; })}>
-                        {(catalogue?.materials ?? []).map((one) => <MenuItem key={one.key} value={one.key}>{t(`material.${one.key}`)}</MenuItem>)}
+                    <TextField
+                        select
+                        label={t('system.material')}
+                        value={system.material}
+                        disabled={!mayChange}
+                        onChange={(event) =>
+                            edit((d) => {
+                                const next = { ...d.system, material: event.target.value };
+                                delete next.gauge;
+                                return { ...d, system: next };
+                            })
+                        }
+                    >
+                        {(catalogue?.materials ?? []).map((one) => (
+                            <MenuItem key={one.key} value={one.key}>
+                                {t(`material.${one.key}`)}
+                            </MenuItem>
+                        ))}
                     </TextField>
-                    <TextField select label={t('system.gauge')} value={material ? system.gauge : ''} disabled={!mayChange} onChange={(event) => edit((d) => setSystem(d, { gauge: event.target.value }))}>
-                        {(material?.gauges ?? []).map((one) => <MenuItem key={one} value={one}>{one}</MenuItem>)}
+                    <TextField
+                        select
+                        label={t('system.gauge')}
+                        value={material ? system.gauge : ''}
+                        disabled={!mayChange}
+                        onChange={(event) => edit((d) => setSystem(d, { gauge: event.target.value }))}
+                    >
+                        {(material?.gauges ?? []).map((one) => (
+                            <MenuItem key={one} value={one}>
+                                {one}
+                            </MenuItem>
+                        ))}
                     </TextField>
-                    <TextField select label={t('system.ridge')} value={system.ridge} disabled={!mayChange} onChange={(event) => edit((d) => setSystem(d, { ridge: event.target.value as 'unvented' | 'vented' }))}>
+                    <TextField
+                        select
+                        label={t('system.ridge')}
+                        value={system.ridge}
+                        disabled={!mayChange}
+                        onChange={(event) =>
+                            edit((d) => setSystem(d, { ridge: event.target.value as 'unvented' | 'vented' }))
+                        }
+                    >
                         <MenuItem value="unvented">{t('system.unvented')}</MenuItem>
                         <MenuItem value="vented">{t('system.vented')}</MenuItem>
                     </TextField>
                 </div>
-                <p className="finding" data-severity="note">{t(`contact.${system.material}`)}</p>
+                <p className="finding" data-severity="note">
+                    {t(`contact.${system.material}`)}
+                </p>
                 <table className="plain">
-                    <thead><tr><th>{t('system.profile')}</th><th>{t('profiles.family')}</th><th className="n">{t('profiles.cover')}</th><th className="n">{t('profiles.height')}</th><th className="n">{t('profiles.leastPitch')}</th></tr></thead>
+                    <thead>
+                        <tr>
+                            <th>{t('system.profile')}</th>
+                            <th>{t('profiles.family')}</th>
+                            <th className="n">{t('profiles.cover')}</th>
+                            <th className="n">{t('profiles.height')}</th>
+                            <th className="n">{t('profiles.leastPitch')}</th>
+                        </tr>
+                    </thead>
                     <tbody>
                         {rows.map((row) => (
                             <tr key={row.key} className="pick" aria-selected={row.key === system.profile}>
-                                <td><button type="button" className="linkish" style={{ color: 'inherit' }} disabled={!mayChange} onClick={row.take} aria-pressed={row.key === system.profile}>{row.key}</button></td>
+                                <td>
+                                    <button
+                                        type="button"
+                                        className="linkish"
+                                        style={{ color: 'inherit' }}
+                                        disabled={!mayChange}
+                                        onClick={row.take}
+                                        aria-pressed={row.key === system.profile}
+                                    >
+                                        {row.key}
+                                    </button>
+                                </td>
                                 <td>{t(`family.${row.family}`)}</td>
-                                <td className="n"><Len inches={row.cover} inchesOnly /></td>
-                                <td className="n"><Len inches={row.height} inchesOnly /></td>
+                                <td className="n">
+                                    <Len inches={row.cover} inchesOnly />
+                                </td>
+                                <td className="n">
+                                    <Len inches={row.height} inchesOnly />
+                                </td>
                                 <td className="n">{t('pitch', { rise: row.leastPitch })}</td>
                             </tr>
                         ))}
                     </tbody>
                 </table>
             </DialogContent>
-            <DialogActions><Button variant="contained" onClick={onClose}>{t('close')}</Button></DialogActions>
+            <DialogActions>
+                <Button variant="contained" onClick={onClose}>
+                    {t('close')}
+                </Button>
+            </DialogActions>
         </Dialog>
     );
 }

@@ -14,45 +14,92 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
             <div className="deck-head">
                 <h2>{t('load.title')}</h2>
                 <span className="spacer" />
-                <span className="muted"><Said text={t('load.system', { profile: system.profile, cover: print(system.cover, 'nearest', true), material: t(`material.${system.material}`), gauge: system.gauge })} /></span>
+                <span className="muted">
+                    <Said
+                        text={t('load.system', {
+                            profile: system.profile,
+                            cover: print(system.cover, 'nearest', true),
+                            material: t(`material.${system.material}`),
+                            gauge: system.gauge,
+                        })}
+                    />
+                </span>
             </div>
             <div className="wide" tabIndex={0} role="group" aria-label={t('load.title')}>
-            <table className="plain" style={{ marginTop: 10 }}>
-                <thead>
-                    <tr>
-                        <th className="n">{t('order.quantity')}</th><th className="n">{t('order.length')}</th><th className="n">{t('order.inches')}</th><th>{t('order.hand')}</th><th>{t('order.panels')}</th>
-                        <th className="n">{t('order.squareFeet')}</th><th className="n">{t('order.pounds')}</th><th className="n">{t('load.each')}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {order.lines.map((line) => (
-                        <tr key={`${line.length} ${line.hand}`}>
-                            <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>{line.quantity}</td>
-                            <td className="n" style={{ fontSize: 20, fontWeight: 700 }}><Len inches={line.length} round="up" /></td>
-                            <td className="n"><Len inches={line.length} round="up" inchesOnly /></td>
-                            <td>{t(`hand.${line.hand}`)}</td>
-                            <td>
-                                {line.panels.length > 2 ? t('load.range', { first: line.panels[0], last: line.panels[line.panels.length - 1] }) : line.panels.join(', ')}
-                                {line.ripped > 0 && <div className="muted small">{t('order.ripped', { count: line.ripped })}</div>}
-                            </td>
-                            <td className="n">{line.squareFeet.toFixed(1)}</td>
-                            <td className="n">{Math.round(line.pounds)}</td>
-                            <td className="n">{t('load.each-text', { pounds: line.poundsEach.toFixed(1), hands: line.hands })}</td>
+                <table className="plain" style={{ marginTop: 10 }}>
+                    <thead>
+                        <tr>
+                            <th className="n">{t('order.quantity')}</th>
+                            <th className="n">{t('order.length')}</th>
+                            <th className="n">{t('order.inches')}</th>
+                            <th>{t('order.hand')}</th>
+                            <th>{t('order.panels')}</th>
+                            <th className="n">{t('order.squareFeet')}</th>
+                            <th className="n">{t('order.pounds')}</th>
+                            <th className="n">{t('load.each')}</th>
                         </tr>
-                    ))}
-                </tbody>
-            </table>
+                    </thead>
+                    <tbody>
+                        {order.lines.map((line) => (
+                            <tr key={`${line.length} ${line.hand}`}>
+                                <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>
+                                    {line.quantity}
+                                </td>
+                                <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>
+                                    <Len inches={line.length} round="up" />
+                                </td>
+                                <td className="n">
+                                    <Len inches={line.length} round="up" inchesOnly />
+                                </td>
+                                <td>{t(`hand.${line.hand}`)}</td>
+                                <td>
+                                    {line.panels.length > 2
+                                        ? t('load.range', {
+                                              first: line.panels[0],
+                                              last: line.panels[line.panels.length - 1],
+                                          })
+                                        : line.panels.join(', ')}
+                                    {line.ripped > 0 && (
+                                        <div className="muted small">{t('order.ripped', { count: line.ripped })}</div>
+                                    )}
+                                </td>
+                                <td className="n">{line.squareFeet.toFixed(1)}</td>
+                                <td className="n">{Math.round(line.pounds)}</td>
+                                <td className="n">
+                                    {t('load.each-text', { pounds: line.poundsEach.toFixed(1), hands: line.hands })}
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
             </div>
             <div style={{ marginTop: 22 }} aria-hidden="true">
                 {order.lines.map((line) => (
                     <div key={`${line.length} ${line.hand}`} style={{ marginBottom: 14 }}>
-                        <div className="rowed small muted" style={{ justifyContent: 'space-between', width: `${(line.length / longest) * 100}%` }}>
+                        <div
+                            className="rowed small muted"
+                            style={{ justifyContent: 'space-between', width: `${(line.length / longest) * 100}%` }}
+                        >
                             <span>{t('load.bundle', { count: line.quantity })}</span>
                             <Len inches={line.length} round="up" />
                         </div>
-                        <svg width={`${(line.length / longest) * 100}%`} height={Math.min(96, 10 + line.quantity * 2.4)} style={{ display: 'block', border: '1.4px solid var(--ink)' }}>
+                        <svg
+                            width={`${(line.length / longest) * 100}%`}
+                            height={Math.min(96, 10 + line.quantity * 2.4)}
+                            style={{ display: 'block', border: '1.4px solid var(--ink)' }}
+                        >
                             <rect width="100%" height="100%" className="metal" />
-                            {Array.from({ length: Math.min(line.quantity, 36) - 1 }, (_, i) => <line key={i} x1="0" x2="100%" y1={5 + (i + 1) * 2.4} y2={5 + (i + 1) * 2.4} className="seam-line" strokeWidth="0.8" />)}
+                            {Array.from({ length: Math.min(line.quantity, 36) - 1 }, (_, i) => (
+                                <line
+                                    key={i}
+                                    x1="0"
+                                    x2="100%"
+                                    y1={5 + (i + 1) * 2.4}
+                                    y2={5 + (i + 1) * 2.4}
+                                    className="seam-line"
+                                    strokeWidth="0.8"
+                                />
+                            ))}
                         </svg>
                     </div>
                 ))}

@@ -23,7 +23,10 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const job = useJob();
     const client = useQueryClient();
     const mayRelease = useSession().data?.user?.may.release ?? false;
-    const orders = useQuery({ queryKey: ['orders', job.id], queryFn: () => call<ReleasedOrder[]>('GET', `jobs/${job.id}/orders`) });
+    const orders = useQuery({
+        queryKey: ['orders', job.id],
+        queryFn: () => call<ReleasedOrder[]>('GET', `jobs/${job.id}/orders`),
+    });
     const [fault, setFault] = useState<string | null>(null);
     const { order, system } = slice;
     const release = async () => {
@@ -41,43 +44,116 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('load.question')}</h2>
-            <p className="muted" style={{ marginBottom: 8 }}>{t('load.how')}</p>
+            <p className="muted" style={{ marginBottom: 8 }}>
+                {t('load.how')}
+            </p>
             <table className="plain" data-testid="totals">
                 <tbody>
-                    <tr><td>{t('order.pieces')}</td><td className="n"><b>{order.pieces}</b></td></tr>
-                    <tr><td>{t('order.metal')}</td><td className="n"><b>{t('square-feet', { feet: order.squareFeet.toFixed(1) })}</b></td></tr>
-                    <tr><td>{t('order.waste')}</td><td className="n">{t('square-feet', { feet: order.wasteSquareFeet.toFixed(1) })}</td></tr>
-                    {system.concealed && <tr><td>{t('load.coil-width')}</td><td className="n"><Len inches={order.coilWidth} inchesOnly /></td></tr>}
-                    {system.concealed && <tr><td>{t('load.coil-length')}</td><td className="n">{t('feet', { feet: Math.ceil(order.coilFeet - 1e-6) })}</td></tr>}
-                    <tr><td>{t('order.weight')}</td><td className="n">{t('pounds', { pounds: Math.round(order.pounds) })}</td></tr>
+                    <tr>
+                        <td>{t('order.pieces')}</td>
+                        <td className="n">
+                            <b>{order.pieces}</b>
+                        </td>
+                    </tr>
+                    <tr>
+                        <td>{t('order.metal')}</td>
+                        <td className="n">
+                            <b>{t('square-feet', { feet: order.squareFeet.toFixed(1) })}</b>
+                        </td>
+                    </tr>
+                    <tr>
+                        <td>{t('order.waste')}</td>
+                        <td className="n">{t('square-feet', { feet: order.wasteSquareFeet.toFixed(1) })}</td>
+                    </tr>
+                    {system.concealed && (
+                        <tr>
+                            <td>{t('load.coil-width')}</td>
+                            <td className="n">
+                                <Len inches={order.coilWidth} inchesOnly />
+                            </td>
+                        </tr>
+                    )}
+                    {system.concealed && (
+                        <tr>
+                            <td>{t('load.coil-length')}</td>
+                            <td className="n">{t('feet', { feet: Math.ceil(order.coilFeet - 1e-6) })}</td>
+                        </tr>
+                    )}
+                    <tr>
+                        <td>{t('order.weight')}</td>
+                        <td className="n">{t('pounds', { pounds: Math.round(order.pounds) })}</td>
+                    </tr>
                 </tbody>
             </table>
             {slice.pairing.pairs.length > 0 && (
-                <p style={{ marginTop: 8 }}><Said text={t('pair.saving', { pairs: slice.pairing.pairs.length, feet: Math.round(slice.pairing.savedInches / 1.2) / 10, money: Math.round(slice.pairing.savedMoney) })} /></p>
+                <p style={{ marginTop: 8 }}>
+                    <Said
+                        text={t('pair.saving', {
+                            pairs: slice.pairing.pairs.length,
+                            feet: Math.round(slice.pairing.savedInches / 1.2) / 10,
+                            money: Math.round(slice.pairing.savedMoney),
+                        })}
+                    />
+                </p>
             )}
             <div className="rowed" style={{ marginTop: 14 }}>
-                <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/cut-list.pdf`} download>{t('load.pdf')}</Button>
-                <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/cut-list.csv`} download>{t('load.csv')}</Button>
-                <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/job.json`} download>{t('load.json')}</Button>
+                <Button
+                    variant="outlined"
+                    color="inherit"
+                    component="a"
+                    href={`/api/jobs/${job.id}/cut-list.pdf`}
+                    download
+                >
+                    {t('load.pdf')}
+                </Button>
+                <Button
+                    variant="outlined"
+                    color="inherit"
+                    component="a"
+                    href={`/api/jobs/${job.id}/cut-list.csv`}
+                    download
+                >
+                    {t('load.csv')}
+                </Button>
+                <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/job.json`} download>
+                    {t('load.json')}
+                </Button>
             </div>
             <Findings findings={slice.findings} />
             <h3>{t('load.release-title')}</h3>
             {newest ? (
                 <div className="finding" data-severity={changed ? 'settle' : 'note'}>
-                    {t(changed ? 'load.changed-since' : 'load.released', { revision: newest.revision, by: newest.releasedBy, pieces: newest.order.pieces })}
+                    {t(changed ? 'load.changed-since' : 'load.released', {
+                        revision: newest.revision,
+                        by: newest.releasedBy,
+                        pieces: newest.order.pieces,
+                    })}
                 </div>
             ) : (
                 <p className="muted">{t('load.not-released')}</p>
             )}
             {mayRelease ? (
-                <Button variant="contained" sx={{ mt: 1 }} disabled={!slice.mayBeOrdered || job.state !== 'saved' || (newest !== undefined && !changed)} onClick={() => void release()}>
+                <Button
+                    variant="contained"
+                    sx={{ mt: 1 }}
+                    disabled={!slice.mayBeOrdered || job.state !== 'saved' || (newest !== undefined && !changed)}
+                    onClick={() => void release()}
+                >
                     {t('load.release', { pieces: order.pieces })}
                 </Button>
             ) : (
                 <p className="muted">{t('load.who-releases')}</p>
             )}
-            {!slice.mayBeOrdered && order.pieces > 0 && <p className="stop" style={{ marginTop: 6 }}>{t('order.blocked')}</p>}
-            {fault && <div className="finding" data-severity="block" role="alert" style={{ marginTop: 8 }}>{fault}</div>}
+            {!slice.mayBeOrdered && order.pieces > 0 && (
+                <p className="stop" style={{ marginTop: 6 }}>
+                    {t('order.blocked')}
+                </p>
+            )}
+            {fault && (
+                <div className="finding" data-severity="block" role="alert" style={{ marginTop: 8 }}>
+                    {fault}
+                </div>
+            )}
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.load')}</p>
         </aside>

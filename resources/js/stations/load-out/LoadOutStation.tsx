@@ -1,6 +1,5 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { LoadOutSlice } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { TapeStrip } from '../../tape/TapeStrip';
@@ -11,12 +10,16 @@ import { LoadOutBench } from './LoadOutBench';
 export default function LoadOutStation() {
     const { t } = useTranslation();
     const job = useJob();
-    const slice = usePlanSlice<LoadOutSlice>(job.id, 'load-out', job.revision).data;
+    const slice = usePlanSlice(job.id, 'load-out', job.revision).data;
     const lines = slice?.order.lines ?? [];
     return (
         <>
             <main className="deck">
-                {slice && lines.length === 0 && <p className="sheet">{t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link></p>}
+                {slice && lines.length === 0 && (
+                    <p className="sheet">
+                        {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                    </p>
+                )}
                 {slice && lines.length > 0 && <Bundles slice={slice} />}
             </main>
             {slice ? <LoadOutBench slice={slice} /> : <aside className="bench" aria-label={t('bench')} />}
@@ -26,7 +29,12 @@ export default function LoadOutStation() {
                     hint={t('load.tape-hint')}
                     from={0}
                     to={lines[0].length + 6}
-                    marks={lines.map((line, i) => ({ at: line.length, tone: i === 0 ? 'chalk' : 'ink', strong: i === 0, label: `${line.quantity} ×` }))}
+                    marks={lines.map((line, i) => ({
+                        at: line.length,
+                        tone: i === 0 ? 'chalk' : 'ink',
+                        strong: i === 0,
+                        label: `${line.quantity} ×`,
+                    }))}
                     room={1}
                 />
             )}

@@ -11,7 +11,7 @@ import { freshId } from '../../job/edits';
 import { NumberField } from '../../tape/NumberField';
 import { readPitch } from '../../tape/readPitch';
 import { TapeField } from '../../tape/TapeField';
-import { SOURCES, type Source } from '../survey/quantities';
+import { SOURCES, type Source } from '../../readings/sources';
 import { Checks } from './Checks';
 import { SIDES, type SideKey } from './blockGeometry';
 
@@ -24,69 +24,234 @@ const pitchOf = (typed: string): number | null => {
 const common = (values: number[]): number | null => (values.every((value) => value === values[0]) ? values[0] : null);
 
 /** One block: its form, sizes, place, and what each side does. */
-export function BlockBench({ block, slice, onPick }: { block: Block; slice: RoofSlice | undefined; onPick: (pick: Pick | null) => void }) {
+export function BlockBench({
+    block,
+    slice,
+    onPick,
+}: {
+    block: Block;
+    slice: RoofSlice | undefined;
+    onPick: (pick: Pick | null) => void;
+}) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange, units } = useJob();
     const change = (part: Partial<Block>) => edit((d) => editBlock(d, block.id, (one) => ({ ...one, ...part })));
-    const side = (key: SideKey, part: Partial<Block['sides']['south']>) => edit((d) => editBlock(d, block.id, (one) => ({ ...one, sides: { ...one.sides, [key]: { ...one.sides[key], ...part } } })));
+    const side = (key: SideKey, part: Partial<Block['sides']['south']>) =>
+        edit((d) =>
+            editBlock(d, block.id, (one) => ({
+                ...one,
+                sides: { ...one.sides, [key]: { ...one.sides[key], ...part } },
+            })),
+        );
     const gables = SIDES.filter((key) => block.sides[key].kind === 'gable').length;
     const off = !mayChange;
     const ids = [block.id, ...(slice?.faces ?? []).filter((face) => face.block === block.id).map((face) => face.id)];
     const findings = (slice?.findings ?? []).filter((finding) => ids.includes(finding.where));
     const copy = () => {
-        const id = freshId('B', blocksOf(doc).map((one) => one.id));
-        edit((d) => putBlock(d, { ...block, id, name: t('roof.copy-of', { block: block.name }).slice(0, 120), x: block.x + 24, y: block.y - 24 }));
+        const id = freshId(
+            'B',
+            blocksOf(doc).map((one) => one.id),
+        );
+        edit((d) =>
+            putBlock(d, {
+                ...block,
+                id,
+                name: t('roof.copy-of', { block: block.name }).slice(0, 120),
+                x: block.x + 24,
+                y: block.y - 24,
+            }),
+        );
         onPick({ kind: 'block', id });
     };
     return (
         <div className="stack" style={{ gap: 12 }}>
             <h2>{block.name}</h2>
-            <TextField label={t('roof.name')} defaultValue={block.name} key={block.name} disabled={off} slotProps={{ htmlInput: { maxLength: 120 } }} onBlur={(event) => { const name = event.target.value.trim(); if (name !== '' && name !== block.name) change({ name }); }} />
+            <TextField
+                label={t('roof.name')}
+                defaultValue={block.name}
+                key={block.name}
+                disabled={off}
+                slotProps={{ htmlInput: { maxLength: 120 } }}
+                onBlur={(event) => {
+                    const name = event.target.value.trim();
+                    if (name !== '' && name !== block.name) change({ name });
+                }}
+            />
             <Findings findings={findings} />
             {mayChange && (
                 <div className="rowed" role="group" aria-label={t('roof.form')}>
-                    {FORMS.map((form) => <button key={form} type="button" className="chip" onClick={() => edit((d) => editBlock(d, block.id, (one) => withForm(one, form)))}>{t(`roof.form.${form}`)}</button>)}
+                    {FORMS.map((form) => (
+                        <button
+                            key={form}
+                            type="button"
+                            className="chip"
+                            onClick={() => edit((d) => editBlock(d, block.id, (one) => withForm(one, form)))}
+                        >
+                            {t(`roof.form.${form}`)}
+                        </button>
+                    ))}
                 </div>
             )}
             <div className="pair">
-                <TapeField label={t('roof.length')} value={block.length} units={units} least={12} disabled={off} onChange={(length) => change({ length })} />
-                <TapeField label={t('roof.width')} value={block.width} units={units} least={12} disabled={off} onChange={(width) => change({ width })} />
-                <TapeField label={t('roof.eave-height')} value={block.eaveHeight} units={units} disabled={off} onChange={(eaveHeight) => change({ eaveHeight })} />
-                <NumberField label={t('roof.turned')} value={block.rotationDegrees ?? 0} least={-360} most={360} disabled={off} onChange={(rotationDegrees) => change({ rotationDegrees })} />
-                <TapeField label={t('roof.x')} value={block.x} units={units} signed disabled={off} onChange={(x) => change({ x })} />
-                <TapeField label={t('roof.y')} value={block.y} units={units} signed disabled={off} onChange={(y) => change({ y })} />
+                <TapeField
+                    label={t('roof.length')}
+                    value={block.length}
+                    units={units}
+                    least={12}
+                    disabled={off}
+                    onChange={(length) => change({ length })}
+                />
+                <TapeField
+                    label={t('roof.width')}
+                    value={block.width}
+                    units={units}
+                    least={12}
+                    disabled={off}
+                    onChange={(width) => change({ width })}
+                />
+                <TapeField
+                    label={t('roof.eave-height')}
+                    value={block.eaveHeight}
+                    units={units}
+                    disabled={off}
+                    onChange={(eaveHeight) => change({ eaveHeight })}
+                />
+                <NumberField
+                    label={t('roof.turned')}
+                    value={block.rotationDegrees ?? 0}
+                    least={-360}
+                    most={360}
+                    disabled={off}
+                    onChange={(rotationDegrees) => change({ rotationDegrees })}
+                />
+                <TapeField
+                    label={t('roof.x')}
+                    value={block.x}
+                    units={units}
+                    signed
+                    disabled={off}
+                    onChange={(x) => change({ x })}
+                />
+                <TapeField
+                    label={t('roof.y')}
+                    value={block.y}
+                    units={units}
+                    signed
+                    disabled={off}
+                    onChange={(y) => change({ y })}
+                />
             </div>
             <section>
                 <h3 style={{ marginTop: 4 }}>{t('roof.sides')}</h3>
                 <fieldset className="side">
                     <legend>{t('roof.all-round')}</legend>
                     <span />
-                    <NumberField name={t('roof.rise-all')} label={t('roof.rise')} value={common(SIDES.filter((key) => block.sides[key].kind === 'sloped').map((key) => block.sides[key].riseIn12 ?? 6))} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { riseIn12 })))} />
-                    <TapeField name={t('roof.overhang-all')} label={t('roof.overhang')} value={common(SIDES.map((key) => block.sides[key].overhang ?? 0))} units={units} most={240} disabled={off} onChange={(overhang) => edit((d) => editBlock(d, block.id, (one) => allRound(one, { overhang })))} />
+                    <NumberField
+                        name={t('roof.rise-all')}
+                        label={t('roof.rise')}
+                        value={common(
+                            SIDES.filter((key) => block.sides[key].kind === 'sloped').map(
+                                (key) => block.sides[key].riseIn12 ?? 6,
+                            ),
+                        )}
+                        least={0.1}
+                        most={48}
+                        read={pitchOf}
+                        disabled={off}
+                        onChange={(riseIn12) =>
+                            edit((d) => editBlock(d, block.id, (one) => allRound(one, { riseIn12 })))
+                        }
+                    />
+                    <TapeField
+                        name={t('roof.overhang-all')}
+                        label={t('roof.overhang')}
+                        value={common(SIDES.map((key) => block.sides[key].overhang ?? 0))}
+                        units={units}
+                        most={240}
+                        disabled={off}
+                        onChange={(overhang) =>
+                            edit((d) => editBlock(d, block.id, (one) => allRound(one, { overhang })))
+                        }
+                    />
                 </fieldset>
                 {SIDES.map((key) => {
                     const own = block.sides[key];
                     return (
                         <fieldset key={key} className="side">
                             <legend>{t(`side.${key}`)}</legend>
-                            <TextField select label={t('roof.side-kind')} value={own.kind} disabled={off || (own.kind === 'sloped' && gables === 3)} onChange={(event) => side(key, event.target.value === 'gable' ? { kind: 'gable' } : { kind: 'sloped', riseIn12: own.riseIn12 ?? 6 })}>
+                            <TextField
+                                select
+                                label={t('roof.side-kind')}
+                                value={own.kind}
+                                disabled={off || (own.kind === 'sloped' && gables === 3)}
+                                onChange={(event) =>
+                                    side(
+                                        key,
+                                        event.target.value === 'gable'
+                                            ? { kind: 'gable' }
+                                            : { kind: 'sloped', riseIn12: own.riseIn12 ?? 6 },
+                                    )
+                                }
+                            >
                                 <MenuItem value="sloped">{t('roof.sloped')}</MenuItem>
                                 <MenuItem value="gable">{t('roof.gable')}</MenuItem>
                             </TextField>
-                            {own.kind === 'sloped' ? <NumberField name={t('roof.rise-of', { side: key })} label={t('roof.rise')} value={own.riseIn12 ?? 6} least={0.1} most={48} read={pitchOf} disabled={off} onChange={(riseIn12) => side(key, { riseIn12 })} /> : <span />}
-                            <TapeField name={t('roof.overhang-of', { side: key })} label={t('roof.overhang')} value={own.overhang ?? 0} units={units} most={240} disabled={off} onChange={(overhang) => side(key, { overhang })} />
+                            {own.kind === 'sloped' ? (
+                                <NumberField
+                                    name={t('roof.rise-of', { side: key })}
+                                    label={t('roof.rise')}
+                                    value={own.riseIn12 ?? 6}
+                                    least={0.1}
+                                    most={48}
+                                    read={pitchOf}
+                                    disabled={off}
+                                    onChange={(riseIn12) => side(key, { riseIn12 })}
+                                />
+                            ) : (
+                                <span />
+                            )}
+                            <TapeField
+                                name={t('roof.overhang-of', { side: key })}
+                                label={t('roof.overhang')}
+                                value={own.overhang ?? 0}
+                                units={units}
+                                most={240}
+                                disabled={off}
+                                onChange={(overhang) => side(key, { overhang })}
+                            />
                         </fieldset>
                     );
                 })}
             </section>
-            <TextField select label={t('roof.source')} value={block.source ?? 'tape'} disabled={off} helperText={t('roof.source-hint')} onChange={(event) => change({ source: event.target.value as Source })}>
-                {SOURCES.map((one) => <MenuItem key={one} value={one}>{t(`source.${one}`)}</MenuItem>)}
+            <TextField
+                select
+                label={t('roof.source')}
+                value={block.source ?? 'tape'}
+                disabled={off}
+                helperText={t('roof.source-hint')}
+                onChange={(event) => change({ source: event.target.value as Source })}
+            >
+                {SOURCES.map((one) => (
+                    <MenuItem key={one} value={one}>
+                        {t(`source.${one}`)}
+                    </MenuItem>
+                ))}
             </TextField>
             <Checks slice={slice} where={block.id} quantities={['eaveHeight']} />
             {mayChange && (
                 <div className="rowed">
-                    <Button variant="outlined" onClick={copy}>{t('roof.copy')}</Button>
-                    <Button color="error" onClick={() => { edit((d) => removeBlock(d, block.id)); onPick(null); }}>{t('roof.remove')}</Button>
+                    <Button variant="outlined" onClick={copy}>
+                        {t('roof.copy')}
+                    </Button>
+                    <Button
+                        color="error"
+                        onClick={() => {
+                            edit((d) => removeBlock(d, block.id));
+                            onPick(null);
+                        }}
+                    >
+                        {t('roof.remove')}
+                    </Button>
                 </div>
             )}
         </div>

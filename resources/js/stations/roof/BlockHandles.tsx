@@ -5,8 +5,18 @@ import { pointsOf, type Frame } from '../../deck/useFrame';
 import { useJob } from '../../job/JobContext';
 import { LenText } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
-import { footprintOf, moved, SIDES, sizeAcross, snappedStretch, stretched, toPlan, turnedTo, type SideKey } from './blockGeometry';
-import { SNAP_PX } from './PlanDrawing';
+import {
+    footprintOf,
+    moved,
+    SIDES,
+    sizeAcross,
+    SNAP_PX,
+    snappedStretch,
+    stretched,
+    toPlan,
+    turnedTo,
+    type SideKey,
+} from './blockGeometry';
 
 interface BlockHandlesProps {
     /** As it is drawn, and as it is kept. */
@@ -27,13 +37,29 @@ const TURN_STEP = 15;
 const FINE_TURN = 1;
 
 /** The picked block: move it, take a side to stretch it, take the arc to turn it. Arrow keys do the same; a digit types the length. */
-export function BlockHandles({ block, kept, others, view, mayChange, onHold, onDraft, onPut, onCancel, gestures }: BlockHandlesProps) {
+export function BlockHandles({
+    block,
+    kept,
+    others,
+    view,
+    mayChange,
+    onHold,
+    onDraft,
+    onPut,
+    onCancel,
+    gestures,
+}: BlockHandlesProps) {
     const { t } = useTranslation();
     const { units } = useJob();
     const begun = useRef<{ x: number; y: number } | null>(null);
     const [typing, setTyping] = useState<{ side: SideKey; start: string } | null>(null);
     const outward: Record<SideKey, PlanPoint> = { south: [0, -1], east: [1, 0], north: [0, 1], west: [-1, 0] };
-    const middles: Record<SideKey, PlanPoint> = { south: [block.length / 2, 0], east: [block.length, block.width / 2], north: [block.length / 2, block.width], west: [0, block.width / 2] };
+    const middles: Record<SideKey, PlanPoint> = {
+        south: [block.length / 2, 0],
+        east: [block.length, block.width / 2],
+        north: [block.length / 2, block.width],
+        west: [0, block.width / 2],
+    };
     const over = (side: SideKey) => block.sides[side].overhang ?? 0;
     const turn = ((block.rotationDegrees ?? 0) * Math.PI) / 180;
 
@@ -59,10 +85,18 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
             onDraft(stretched(kept, side, snappedStretch(kept, side, out, others, SNAP_PX / view.scale, 1)));
         },
         onPointerUp: drop,
-        onPointerCancel: () => { begun.current = null; onCancel(); },
+        onPointerCancel: () => {
+            begun.current = null;
+            onCancel();
+        },
         onKeyDown: (event: KeyboardEvent<SVGElement>) => {
             const by = event.shiftKey ? 12 : 1;
-            if (/^[\d.]$/.test(event.key)) { event.preventDefault(); event.stopPropagation(); setTyping({ side, start: event.key }); return; }
+            if (/^[\d.]$/.test(event.key)) {
+                event.preventDefault();
+                event.stopPropagation();
+                setTyping({ side, start: event.key });
+                return;
+            }
             const out = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
             if (out === undefined) return;
             event.preventDefault();
@@ -77,13 +111,17 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
             if (!begun.current || !svg) return;
             const rect = svg.getBoundingClientRect();
             const [cx, cy] = view.at(...toPlan(kept, kept.length / 2, kept.width / 2));
-            const degrees = (Math.atan2(-(event.clientY - rect.top - cy), event.clientX - rect.left - cx) * 180) / Math.PI;
+            const degrees =
+                (Math.atan2(-(event.clientY - rect.top - cy), event.clientX - rect.left - cx) * 180) / Math.PI;
             const corner = (Math.atan2(kept.width / 2, kept.length / 2) * 180) / Math.PI;
             const step = event.shiftKey ? FINE_TURN : TURN_STEP;
             onDraft(turnedTo(kept, Math.round((degrees - corner) / step) * step));
         },
         onPointerUp: drop,
-        onPointerCancel: () => { begun.current = null; onCancel(); },
+        onPointerCancel: () => {
+            begun.current = null;
+            onCancel();
+        },
         onKeyDown: (event: KeyboardEvent<SVGElement>) => {
             const way = { ArrowUp: 1, ArrowLeft: 1, ArrowDown: -1, ArrowRight: -1 }[event.key];
             if (way === undefined) return;
@@ -93,12 +131,19 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
     };
     const shove = (event: KeyboardEvent<SVGElement>) => {
         const by = event.shiftKey ? 12 : 1;
-        const way = ({ ArrowUp: [0, by], ArrowDown: [0, -by], ArrowRight: [by, 0], ArrowLeft: [-by, 0] } as Record<string, PlanPoint>)[event.key];
+        const way = (
+            { ArrowUp: [0, by], ArrowDown: [0, -by], ArrowRight: [by, 0], ArrowLeft: [-by, 0] } as Record<
+                string,
+                PlanPoint
+            >
+        )[event.key];
         if (!way) return;
         event.preventDefault();
         onPut(moved(kept, ...way));
     };
-    const [tx, ty] = view.at(...toPlan(block, block.length + over('east') + 20 / view.scale, block.width + over('north') + 20 / view.scale));
+    const [tx, ty] = view.at(
+        ...toPlan(block, block.length + over('east') + 20 / view.scale, block.width + over('north') + 20 / view.scale),
+    );
 
     return (
         <g>
@@ -120,29 +165,109 @@ export function BlockHandles({ block, kept, others, view, mayChange, onHold, onD
             />
             {SIDES.map((side) => {
                 const [ox, oy] = outward[side];
-                const [x, y] = view.at(...toPlan(block, middles[side][0] + ox * over(side), middles[side][1] + oy * over(side)));
+                const [x, y] = view.at(
+                    ...toPlan(block, middles[side][0] + ox * over(side), middles[side][1] + oy * over(side)),
+                );
                 // Off the middle, where a ridge or the handle would cross it.
-                const [ix, iy] = view.at(...toPlan(block, middles[side][0] * (ox === 0 ? 0.5 : 1) - (ox * 30) / view.scale, middles[side][1] * (oy === 0 ? 0.5 : 1) - (oy * 18) / view.scale));
+                const [ix, iy] = view.at(
+                    ...toPlan(
+                        block,
+                        middles[side][0] * (ox === 0 ? 0.5 : 1) - (ox * 30) / view.scale,
+                        middles[side][1] * (oy === 0 ? 0.5 : 1) - (oy * 18) / view.scale,
+                    ),
+                );
                 return (
                     <g key={side}>
-                        <text x={ix} y={iy + 5} textAnchor="middle" fontSize="15" fontWeight="680" pointerEvents="none" style={{ paintOrder: 'stroke', stroke: 'var(--metal)', strokeWidth: 4 }}>
-                            {(side === 'south' || side === 'west') && <LenText inches={sizeAcross(block, side === 'south' ? 'east' : 'north')} />}
+                        <text
+                            x={ix}
+                            y={iy + 5}
+                            textAnchor="middle"
+                            fontSize="15"
+                            fontWeight="680"
+                            pointerEvents="none"
+                            style={{ paintOrder: 'stroke', stroke: 'var(--metal)', strokeWidth: 4 }}
+                        >
+                            {(side === 'south' || side === 'west') && (
+                                <LenText inches={sizeAcross(block, side === 'south' ? 'east' : 'north')} />
+                            )}
                         </text>
-                        {mayChange && <circle cx={x} cy={y} r="8" fill="var(--card)" stroke="var(--chalk)" strokeWidth="2.5" pointerEvents="none" />}
-                        {mayChange && <circle cx={x} cy={y} r="20" fill="transparent" role="button" tabIndex={0} aria-label={t('roof.stretch', { side, block: block.name })} data-handle={side} style={{ cursor: side === 'east' || side === 'west' ? 'ew-resize' : 'ns-resize' }} {...pull(side)} />}
+                        {mayChange && (
+                            <circle
+                                cx={x}
+                                cy={y}
+                                r="8"
+                                fill="var(--card)"
+                                stroke="var(--chalk)"
+                                strokeWidth="2.5"
+                                pointerEvents="none"
+                            />
+                        )}
+                        {mayChange && (
+                            <circle
+                                cx={x}
+                                cy={y}
+                                r="20"
+                                fill="transparent"
+                                role="button"
+                                tabIndex={0}
+                                aria-label={t('roof.stretch', { side, block: block.name })}
+                                data-handle={side}
+                                style={{ cursor: side === 'east' || side === 'west' ? 'ew-resize' : 'ns-resize' }}
+                                {...pull(side)}
+                            />
+                        )}
                     </g>
                 );
             })}
             {mayChange && (
                 <g>
-                    <path d={`M${tx - 9} ${ty + 5} a10 10 0 1 1 13 4 m-5 -1 l6 2 l2 -6`} fill="none" stroke="var(--chalk)" strokeWidth="2.5" pointerEvents="none" />
-                    <circle cx={tx} cy={ty} r="20" fill="transparent" role="button" tabIndex={0} aria-label={t('roof.turn', { block: block.name })} data-handle="turn" style={{ cursor: 'grab' }} {...swing} />
+                    <path
+                        d={`M${tx - 9} ${ty + 5} a10 10 0 1 1 13 4 m-5 -1 l6 2 l2 -6`}
+                        fill="none"
+                        stroke="var(--chalk)"
+                        strokeWidth="2.5"
+                        pointerEvents="none"
+                    />
+                    <circle
+                        cx={tx}
+                        cy={ty}
+                        r="20"
+                        fill="transparent"
+                        role="button"
+                        tabIndex={0}
+                        aria-label={t('roof.turn', { block: block.name })}
+                        data-handle="turn"
+                        style={{ cursor: 'grab' }}
+                        {...swing}
+                    />
                 </g>
             )}
             {typing && (
-                <foreignObject x={Math.max(8, view.width / 2 - 190)} y="8" width="380" height="150" onPointerDown={(event) => event.stopPropagation()}>
-                    <div className="sheet" style={{ padding: 12 }} onKeyDown={(event) => { if (event.key === 'Escape') setTyping(null); }}>
-                        <TapeEntry autoFocus start={typing.start} label={t('roof.size-typed', { side: typing.side })} units={units} action={t('roof.set')} onEnter={(inches) => { onPut(stretched(kept, typing.side, inches - sizeAcross(kept, typing.side))); setTyping(null); }} />
+                <foreignObject
+                    x={Math.max(8, view.width / 2 - 190)}
+                    y="8"
+                    width="380"
+                    height="150"
+                    onPointerDown={(event) => event.stopPropagation()}
+                >
+                    <div
+                        className="sheet"
+                        style={{ padding: 12 }}
+                        onKeyDown={(event) => {
+                            if (event.key === 'Escape') setTyping(null);
+                        }}
+                    >
+                        <TapeEntry
+                            autoFocus
+                            start={typing.start}
+                            label={t('roof.size-typed', { side: typing.side })}
+                            units={units}
+                            action={t('roof.set')}
+                            onEnter={(inches) => {
+                                onPut(stretched(kept, typing.side, inches - sizeAcross(kept, typing.side)));
+                                setTyping(null);
+                            }}
+                        />
                     </div>
                 </foreignObject>
             )}

@@ -7,10 +7,10 @@ import { useJob } from '../../job/JobContext';
 import { addCheck, checksOf, removeCheck } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
-import { PitchEntry } from '../survey/PitchEntry';
-import { SOURCES, type Source } from '../survey/quantities';
-import { now } from '../survey/now';
-import { useGauge } from '../survey/useGauge';
+import { PitchEntry } from '../../readings/PitchEntry';
+import { SOURCES, type Source } from '../../readings/sources';
+import { now } from '../../readings/now';
+import { useGauge } from '../../readings/useGauge';
 
 interface ChecksProps {
     slice: RoofSlice | undefined;
@@ -26,8 +26,19 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
     const [source, setSource] = useState<Source>('tape');
     const gauge = useGauge(quantity === 'pitch' ? 'pitch' : 'length');
     const own = checksOf(doc).filter((one) => one.where === where && quantities.includes(one.quantity));
-    const value = (inches: number, of: Check['quantity']) => (of === 'pitch' ? t('pitch', { rise: Math.round(inches * 100) / 100 }) : <Len inches={inches} />);
-    const keep = (inches: number, typed: string) => edit((d) => addCheck(d, { quantity, where, value: inches, typed: typed.slice(0, 40), source: gauge.typed === typed ? 'laser' : source, time: now() }));
+    const value = (inches: number, of: Check['quantity']) =>
+        of === 'pitch' ? t('pitch', { rise: Math.round(inches * 100) / 100 }) : <Len inches={inches} />;
+    const keep = (inches: number, typed: string) =>
+        edit((d) =>
+            addCheck(d, {
+                quantity,
+                where,
+                value: inches,
+                typed: typed.slice(0, 40),
+                source: gauge.typed === typed ? 'laser' : source,
+                time: now(),
+            }),
+        );
     return (
         <section>
             <h3>{t('roof.taped-here')}</h3>
@@ -38,10 +49,39 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
                             const result = slice?.checks.find((check) => check.id === one.id);
                             return (
                                 <tr key={one.id}>
-                                    <td>{t(`check.${one.quantity}`)} <span className="muted small">{t(`source.${one.source}`)}</span></td>
-                                    <td className="n"><b>{value(one.value, one.quantity)}</b></td>
-                                    <td className={`n small ${result?.agrees ? 'good' : 'stop'}`}>{result ? (result.agrees ? t('survey.agrees') : one.quantity === 'pitch' ? Math.round(result.miss * 100) / 100 : <Len inches={result.miss} signed />) : '—'}</td>
-                                    <td className="n">{mayChange && <button type="button" className="linkish" style={{ minWidth: 28 }} aria-label={t('survey.remove-reading')} onClick={() => edit((d) => removeCheck(d, one.id))}>×</button>}</td>
+                                    <td>
+                                        {t(`check.${one.quantity}`)}{' '}
+                                        <span className="muted small">{t(`source.${one.source}`)}</span>
+                                    </td>
+                                    <td className="n">
+                                        <b>{value(one.value, one.quantity)}</b>
+                                    </td>
+                                    <td className={`n small ${result?.agrees ? 'good' : 'stop'}`}>
+                                        {result ? (
+                                            result.agrees ? (
+                                                t('survey.agrees')
+                                            ) : one.quantity === 'pitch' ? (
+                                                Math.round(result.miss * 100) / 100
+                                            ) : (
+                                                <Len inches={result.miss} signed />
+                                            )
+                                        ) : (
+                                            '—'
+                                        )}
+                                    </td>
+                                    <td className="n">
+                                        {mayChange && (
+                                            <button
+                                                type="button"
+                                                className="linkish"
+                                                style={{ minWidth: 28 }}
+                                                aria-label={t('survey.remove-reading')}
+                                                onClick={() => edit((d) => removeCheck(d, one.id))}
+                                            >
+                                                ×
+                                            </button>
+                                        )}
+                                    </td>
                                 </tr>
                             );
                         })}
@@ -52,12 +92,42 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
                 <div className="stack" style={{ gap: 10, marginTop: 8 }}>
                     {quantities.length > 1 && (
                         <div className="rowed" role="group" aria-label={t('roof.what-read')}>
-                            {quantities.map((one) => <button key={one} type="button" className="chip" aria-pressed={one === quantity} onClick={() => setQuantity(one)}>{t(`check.${one}`)}</button>)}
+                            {quantities.map((one) => (
+                                <button
+                                    key={one}
+                                    type="button"
+                                    className="chip"
+                                    aria-pressed={one === quantity}
+                                    onClick={() => setQuantity(one)}
+                                >
+                                    {t(`check.${one}`)}
+                                </button>
+                            ))}
                         </div>
                     )}
-                    {quantity === 'pitch' ? <PitchEntry key={`p${gauge.number}`} start={gauge.typed} onEnter={keep} /> : <TapeEntry key={`${quantity}${gauge.number}`} start={gauge.typed} label={t(`check.${quantity}`)} units={units} action={t('survey.keep')} onEnter={keep} />}
-                    <TextField select label={t('survey.source')} value={source} onChange={(event) => setSource(event.target.value as Source)}>
-                        {SOURCES.filter((one) => one !== 'count').map((one) => <MenuItem key={one} value={one}>{t(`source.${one}`)}</MenuItem>)}
+                    {quantity === 'pitch' ? (
+                        <PitchEntry key={`p${gauge.number}`} start={gauge.typed} onEnter={keep} />
+                    ) : (
+                        <TapeEntry
+                            key={`${quantity}${gauge.number}`}
+                            start={gauge.typed}
+                            label={t(`check.${quantity}`)}
+                            units={units}
+                            action={t('survey.keep')}
+                            onEnter={keep}
+                        />
+                    )}
+                    <TextField
+                        select
+                        label={t('survey.source')}
+                        value={source}
+                        onChange={(event) => setSource(event.target.value as Source)}
+                    >
+                        {SOURCES.filter((one) => one !== 'count').map((one) => (
+                            <MenuItem key={one} value={one}>
+                                {t(`source.${one}`)}
+                            </MenuItem>
+                        ))}
                     </TextField>
                 </div>
             )}

@@ -17,23 +17,54 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
     return (
         <>
             <h2 style={{ textTransform: 'capitalize' }}>{t(`edge.${edge.kind}`)}</h2>
-            <p className="muted">{edge.faces.map(name).join(' · ')}{wall ? ` · ${t('roof.wall-of', { block: wall.name })}` : ''}</p>
-            <p className="big" data-testid="true-length" style={{ margin: '4px 0 2px' }}><Len inches={edge.length} /></p>
-            <p className="muted">{t('roof.true-length')}, <Len inches={edge.length} inchesOnly /></p>
+            <p className="muted">
+                {edge.faces.map(name).join(' · ')}
+                {wall ? ` · ${t('roof.wall-of', { block: wall.name })}` : ''}
+            </p>
+            <p className="big" data-testid="true-length" style={{ margin: '4px 0 2px' }}>
+                <Len inches={edge.length} />
+            </p>
+            <p className="muted">
+                {t('roof.true-length')}, <Len inches={edge.length} inchesOnly />
+            </p>
             <table className="plain" style={{ marginTop: 8 }}>
                 <tbody>
                     {edge.faces.map((id) => (
                         <tr key={id}>
-                            <td>{t('roof.rib-angle')} <button type="button" className="linkish" onClick={() => onPick({ kind: 'face', id })}>{name(id)}</button></td>
-                            <td className="n"><b>{t('degrees', { degrees: tenth(edge.angleToRibDegrees[id]) })}</b></td>
+                            <td>
+                                {t('roof.rib-angle')}{' '}
+                                <button type="button" className="linkish" onClick={() => onPick({ kind: 'face', id })}>
+                                    {name(id)}
+                                </button>
+                            </td>
+                            <td className="n">
+                                <b>{t('degrees', { degrees: tenth(edge.angleToRibDegrees[id]) })}</b>
+                            </td>
                         </tr>
                     ))}
-                    {edge.dihedralDegrees !== null && <tr><td>{t('roof.bend')}</td><td className="n"><b>{t('degrees', { degrees: tenth(edge.dihedralDegrees) })}</b></td></tr>}
-                    <tr><td>{t('roof.plan-angle')}</td><td className="n">{t('degrees', { degrees: tenth(edge.planAngleDegrees) })}</td></tr>
-                    <tr><td>{t('roof.heights')}</td><td className="n"><Len inches={edge.heights[0]} /> – <Len inches={edge.heights[1]} /></td></tr>
+                    {edge.dihedralDegrees !== null && (
+                        <tr>
+                            <td>{t('roof.bend')}</td>
+                            <td className="n">
+                                <b>{t('degrees', { degrees: tenth(edge.dihedralDegrees) })}</b>
+                            </td>
+                        </tr>
+                    )}
+                    <tr>
+                        <td>{t('roof.plan-angle')}</td>
+                        <td className="n">{t('degrees', { degrees: tenth(edge.planAngleDegrees) })}</td>
+                    </tr>
+                    <tr>
+                        <td>{t('roof.heights')}</td>
+                        <td className="n">
+                            <Len inches={edge.heights[0]} /> – <Len inches={edge.heights[1]} />
+                        </td>
+                    </tr>
                 </tbody>
             </table>
-            {edge.faces.some((id) => slice.faces.find((face) => face.id === id)?.block) && <Checks slice={slice} where={edge.id} quantities={['length']} />}
+            {edge.faces.some((id) => slice.faces.find((face) => face.id === id)?.block) && (
+                <Checks slice={slice} where={edge.id} quantities={['length']} />
+            )}
         </>
     );
 }

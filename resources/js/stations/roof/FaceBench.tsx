@@ -18,24 +18,71 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
     return (
         <>
             <h2>{face.name}</h2>
-            <p className="muted">{t('roof.face-line', { rise: Math.round(face.riseIn12 * 100) / 100, factor: Math.round(face.slopeFactor * 1e5) / 1e5 })}</p>
-            <p className="big" style={{ margin: '4px 0 2px' }}>{t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}</p>
-            <p className="muted">{t('roof.longest-run')} <Len inches={Math.max(...vs) - Math.min(...vs)} /></p>
+            <p className="muted">
+                {t('roof.face-line', {
+                    rise: Math.round(face.riseIn12 * 100) / 100,
+                    factor: Math.round(face.slopeFactor * 1e5) / 1e5,
+                })}
+            </p>
+            <p className="big" style={{ margin: '4px 0 2px' }}>
+                {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+            </p>
+            <p className="muted">
+                {t('roof.longest-run')} <Len inches={Math.max(...vs) - Math.min(...vs)} />
+            </p>
             <div className="rowed" style={{ marginTop: 8 }}>
-                {block && <button type="button" className="chip" onClick={() => onPick({ kind: 'block', id: block.id })}>{t('roof.its-block', { block: block.name })}</button>}
-                {!face.block && <Link className="chip" style={{ textDecoration: 'none' }} to={`/jobs/${job.id}/survey?plane=${face.id}`}>{t('roof.its-readings')}</Link>}
-                <Link className="chip" style={{ textDecoration: 'none' }} to={`/jobs/${job.id}/layout?face=${encodeURIComponent(face.id)}`}>{t('roof.its-layout')}</Link>
+                {block && (
+                    <button type="button" className="chip" onClick={() => onPick({ kind: 'block', id: block.id })}>
+                        {t('roof.its-block', { block: block.name })}
+                    </button>
+                )}
+                {!face.block && (
+                    <Link
+                        className="chip"
+                        style={{ textDecoration: 'none' }}
+                        to={`/jobs/${job.id}/survey?plane=${face.id}`}
+                    >
+                        {t('roof.its-readings')}
+                    </Link>
+                )}
+                <Link
+                    className="chip"
+                    style={{ textDecoration: 'none' }}
+                    to={`/jobs/${job.id}/layout?face=${encodeURIComponent(face.id)}`}
+                >
+                    {t('roof.its-layout')}
+                </Link>
             </div>
             <Findings findings={slice.findings.filter((finding) => finding.where === face.id)} />
             <h3>{t('roof.edges')}</h3>
             <table className="plain">
-                <thead><tr><th>{t('roof.edge')}</th><th className="n">{t('roof.true-length')}</th><th className="n">{t('roof.to-rib')}</th></tr></thead>
+                <thead>
+                    <tr>
+                        <th>{t('roof.edge')}</th>
+                        <th className="n">{t('roof.true-length')}</th>
+                        <th className="n">{t('roof.to-rib')}</th>
+                    </tr>
+                </thead>
                 <tbody>
                     {edges.map((edge) => (
                         <tr key={edge.id}>
-                            <td><button type="button" className="linkish" onClick={() => onPick({ kind: 'edge', id: edge.id })}>{t(`edge.${edge.kind}`)}</button></td>
-                            <td className="n"><b><Len inches={edge.length} /></b></td>
-                            <td className="n">{t('degrees', { degrees: Math.round(edge.angleToRibDegrees[face.id] * 10) / 10 })}</td>
+                            <td>
+                                <button
+                                    type="button"
+                                    className="linkish"
+                                    onClick={() => onPick({ kind: 'edge', id: edge.id })}
+                                >
+                                    {t(`edge.${edge.kind}`)}
+                                </button>
+                            </td>
+                            <td className="n">
+                                <b>
+                                    <Len inches={edge.length} />
+                                </b>
+                            </td>
+                            <td className="n">
+                                {t('degrees', { degrees: Math.round(edge.angleToRibDegrees[face.id] * 10) / 10 })}
+                            </td>
                         </tr>
                     ))}
                 </tbody>

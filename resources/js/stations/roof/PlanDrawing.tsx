@@ -8,7 +8,7 @@ import type { Pick } from '../../job/PickContext';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
 import { BlockHandles } from './BlockHandles';
-import { footprintOf, moved, snappedMove, wallsOf } from './blockGeometry';
+import { footprintOf, moved, SNAP_PX, snappedMove, wallsOf } from './blockGeometry';
 import { RunningDimensions } from './RunningDimensions';
 
 interface PlanDrawingProps {
@@ -23,9 +23,6 @@ interface PlanDrawingProps {
     onPut: (block: Block) => void;
 }
 
-/** Within this many px a dragged wall comes to lie in line with another. */
-export const SNAP_PX = 9;
-
 /** A press that moves less is a pick, not a drag. */
 const DRAG_PX = 4;
 
@@ -35,10 +32,24 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
     const print = useJobTape();
     const { box, size } = useSize();
     const [held, setHeld] = useState<PlanOutline | null>(null);
-    const [press, setPress] = useState<{ x: number; y: number; block: Block | undefined; pick: Pick; dragging: boolean } | null>(null);
+    const [press, setPress] = useState<{
+        x: number;
+        y: number;
+        block: Block | undefined;
+        pick: Pick;
+        dragging: boolean;
+    } | null>(null);
     const all = useMemo<PlanOutline>(() => {
         const outline = [...slice.faces.flatMap((face) => face.planOutline), ...blocks.flatMap(footprintOf)];
-        return (outline.length > 2 ? outline : [[0, 0], [480, 0], [480, 360]]) as PlanOutline;
+        return (
+            outline.length > 2
+                ? outline
+                : [
+                      [0, 0],
+                      [480, 0],
+                      [480, 360],
+                  ]
+        ) as PlanOutline;
     }, [slice.faces, blocks]);
     const view = frame(held ?? all, size, { x: 62, top: 26, bottom: 58 });
     const picked = blocks.find((one) => pick?.kind === 'block' && one.id === pick.id);
@@ -49,7 +60,13 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
     const down = (event: PointerEvent<SVGElement>, what: Pick, block?: Block) => {
         if (event.button !== 0) return;
         event.stopPropagation();
-        setPress({ x: event.clientX, y: event.clientY, block: mayChange ? block : undefined, pick: what, dragging: false });
+        setPress({
+            x: event.clientX,
+            y: event.clientY,
+            block: mayChange ? block : undefined,
+            pick: what,
+            dragging: false,
+        });
         event.currentTarget.setPointerCapture(event.pointerId);
     };
     const move = (event: PointerEvent<SVGElement>) => {
@@ -79,17 +96,31 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
         onDraft(null);
         letGo();
     };
-    const gestures = (what: Pick, block?: Block) => ({ onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block), onPointerMove: move, onPointerUp: up, onPointerCancel: cancel });
+    const gestures = (what: Pick, block?: Block) => ({
+        onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block),
+        onPointerMove: move,
+        onPointerUp: up,
+        onPointerCancel: cancel,
+    });
 
     return (
         <>
             <div className="drawing" ref={box}>
-                <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="group" aria-label={t('roof.drawing', { faces: slice.faces.length, edges: slice.edges.length })} onPointerDown={() => onPick(null)}>
+                <svg
+                    viewBox={`0 0 ${size[0]} ${size[1]}`}
+                    role="group"
+                    aria-label={t('roof.drawing', { faces: slice.faces.length, edges: slice.edges.length })}
+                    onPointerDown={() => onPick(null)}
+                >
                     <g opacity={draft ? 0.45 : 1}>
                         {slice.faces.map((face) => {
                             const block = blocks.find((one) => one.id === face.block);
-                            const path = [face.planOutline, ...face.planHoles].map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`).join(' ');
-                            const chosen = (pick?.kind === 'face' && pick.id === face.id) || (pick?.kind === 'block' && pick.id === face.block);
+                            const path = [face.planOutline, ...face.planHoles]
+                                .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
+                                .join(' ');
+                            const chosen =
+                                (pick?.kind === 'face' && pick.id === face.id) ||
+                                (pick?.kind === 'block' && pick.id === face.block);
                             return (
                                 <path
                                     key={face.id}
@@ -107,41 +138,135 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                                 />
                             );
                         })}
-                        {blocks.map((one) => <polygon key={one.id} points={pointsOf(wallsOf(one), view)} fill="none" stroke="var(--seam)" strokeWidth="1.2" strokeDasharray="3 4" pointerEvents="none" />)}
+                        {blocks.map((one) => (
+                            <polygon
+                                key={one.id}
+                                points={pointsOf(wallsOf(one), view)}
+                                fill="none"
+                                stroke="var(--seam)"
+                                strokeWidth="1.2"
+                                strokeDasharray="3 4"
+                                pointerEvents="none"
+                            />
+                        ))}
                         {slice.edges.map((edge) => {
                             const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
                             const chosen = pick?.kind === 'edge' && pick.id === edge.id;
                             return (
                                 <g key={edge.id}>
-                                    {chosen && <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="var(--chalk)" strokeWidth="9" strokeLinecap="round" opacity="0.65" />}
-                                    <EdgeLine kind={edge.kind} from={from} to={to} low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'} />
-                                    <line className="hit" x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="transparent" strokeWidth="18" role="button" tabIndex={-1} aria-pressed={chosen} aria-label={t('roof.pick-edge', { kind: edge.kind, length: print(edge.length) })} data-edge={edge.id} {...gestures({ kind: 'edge', id: edge.id })} />
+                                    {chosen && (
+                                        <line
+                                            x1={from[0]}
+                                            y1={from[1]}
+                                            x2={to[0]}
+                                            y2={to[1]}
+                                            stroke="var(--chalk)"
+                                            strokeWidth="9"
+                                            strokeLinecap="round"
+                                            opacity="0.65"
+                                        />
+                                    )}
+                                    <EdgeLine
+                                        kind={edge.kind}
+                                        from={from}
+                                        to={to}
+                                        low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'}
+                                    />
+                                    <line
+                                        className="hit"
+                                        x1={from[0]}
+                                        y1={from[1]}
+                                        x2={to[0]}
+                                        y2={to[1]}
+                                        stroke="transparent"
+                                        strokeWidth="18"
+                                        role="button"
+                                        tabIndex={-1}
+                                        aria-pressed={chosen}
+                                        aria-label={t('roof.pick-edge', {
+                                            kind: edge.kind,
+                                            length: print(edge.length),
+                                        })}
+                                        data-edge={edge.id}
+                                        {...gestures({ kind: 'edge', id: edge.id })}
+                                    />
                                 </g>
                             );
                         })}
-                        {slice.faces.map((face) => <FaceLabel key={face.id} name={face.name} rise={face.riseIn12} at={view.at(...middleOf(face.planOutline))} room={widthAt(face.planOutline, middleOf(face.planOutline)[1]) * view.scale} />)}
+                        {slice.faces.map((face) => (
+                            <FaceLabel
+                                key={face.id}
+                                name={face.name}
+                                rise={face.riseIn12}
+                                at={view.at(...middleOf(face.planOutline))}
+                                room={widthAt(face.planOutline, middleOf(face.planOutline)[1]) * view.scale}
+                            />
+                        ))}
                     </g>
-                    {slice.edges.filter((edge) => pick?.kind === 'edge' && pick.id === edge.id).map((edge) => {
-                        const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
-                        // Beside the edge, on the side with more room.
-                        const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
-                        const away = (Math.abs(to[1] - from[1]) / long) * 66 + 26;
-                        const side = (from[0] + to[0]) / 2 > size[0] / 2 ? -1 : 1;
-                        const [x, y] = [(from[0] + to[0]) / 2 + ((to[1] - from[1]) / long) * away * side * Math.sign(to[1] - from[1] || 1), (from[1] + to[1]) / 2 - (Math.abs(to[0] - from[0]) / long) * 26];
-                        return (
-                            <g key={edge.id} pointerEvents="none">
-                                <rect x={x - 54} y={y - 15} width="108" height="30" rx="4" fill="var(--chalk)" />
-                                <text x={x} y={y + 6} textAnchor="middle" fontSize="18" fontWeight="680" style={{ fill: '#1E2629' }}><LenText inches={edge.length} /></text>
-                            </g>
-                        );
-                    })}
+                    {slice.edges
+                        .filter((edge) => pick?.kind === 'edge' && pick.id === edge.id)
+                        .map((edge) => {
+                            const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
+                            // Beside the edge, on the side with more room.
+                            const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+                            const away = (Math.abs(to[1] - from[1]) / long) * 66 + 26;
+                            const side = (from[0] + to[0]) / 2 > size[0] / 2 ? -1 : 1;
+                            const [x, y] = [
+                                (from[0] + to[0]) / 2 +
+                                    ((to[1] - from[1]) / long) * away * side * Math.sign(to[1] - from[1] || 1),
+                                (from[1] + to[1]) / 2 - (Math.abs(to[0] - from[0]) / long) * 26,
+                            ];
+                            return (
+                                <g key={edge.id} pointerEvents="none">
+                                    <rect x={x - 54} y={y - 15} width="108" height="30" rx="4" fill="var(--chalk)" />
+                                    <text
+                                        x={x}
+                                        y={y + 6}
+                                        textAnchor="middle"
+                                        fontSize="18"
+                                        fontWeight="680"
+                                        style={{ fill: '#1E2629' }}
+                                    >
+                                        <LenText inches={edge.length} />
+                                    </text>
+                                </g>
+                            );
+                        })}
                     <g pointerEvents="none" aria-hidden="true">
-                        <path d={`M${size[0] - 24} 54 v-30 m-6 9 l6 -10 l6 10`} fill="none" stroke="var(--muted)" strokeWidth="1.6" />
-                        <text x={size[0] - 24} y="72" textAnchor="middle" fontSize="14" className="muted">{t('roof.north')}</text>
+                        <path
+                            d={`M${size[0] - 24} 54 v-30 m-6 9 l6 -10 l6 10`}
+                            fill="none"
+                            stroke="var(--muted)"
+                            strokeWidth="1.6"
+                        />
+                        <text x={size[0] - 24} y="72" textAnchor="middle" fontSize="14" className="muted">
+                            {t('roof.north')}
+                        </text>
                     </g>
-                    <RunningDimensions blocks={draft ? blocks.map((one) => (one.id === draft.id ? draft : one)) : blocks} view={view} />
+                    <RunningDimensions
+                        blocks={draft ? blocks.map((one) => (one.id === draft.id ? draft : one)) : blocks}
+                        view={view}
+                    />
                     {shown && (
-                        <BlockHandles block={shown} kept={picked ?? shown} others={blocks} view={view} mayChange={mayChange} onHold={hold} onDraft={onDraft} onPut={(block) => { onPut(block); onDraft(null); letGo(); }} onCancel={() => { onDraft(null); letGo(); }} gestures={gestures({ kind: 'block', id: shown.id }, picked)} />
+                        <BlockHandles
+                            block={shown}
+                            kept={picked ?? shown}
+                            others={blocks}
+                            view={view}
+                            mayChange={mayChange}
+                            onHold={hold}
+                            onDraft={onDraft}
+                            onPut={(block) => {
+                                onPut(block);
+                                onDraft(null);
+                                letGo();
+                            }}
+                            onCancel={() => {
+                                onDraft(null);
+                                letGo();
+                            }}
+                            gestures={gestures({ kind: 'block', id: shown.id }, picked)}
+                        />
                     )}
                 </svg>
             </div>
@@ -155,8 +280,12 @@ function FaceLabel({ name, rise, at, room }: { name: string; rise: number; at: P
     if (room < name.length * 9 + 6) return null;
     return (
         <g pointerEvents="none">
-            <text x={at[0]} y={at[1]} textAnchor="middle" fontSize="15" fontWeight="650">{name}</text>
-            <text x={at[0]} y={at[1] + 17} textAnchor="middle" fontSize="13" className="muted">{t('pitch', { rise: Math.round(rise * 100) / 100 })}</text>
+            <text x={at[0]} y={at[1]} textAnchor="middle" fontSize="15" fontWeight="650">
+                {name}
+            </text>
+            <text x={at[0]} y={at[1] + 17} textAnchor="middle" fontSize="13" className="muted">
+                {t('pitch', { rise: Math.round(rise * 100) / 100 })}
+            </text>
         </g>
     );
 }

@@ -24,11 +24,25 @@ export function RoofBench({ slice, pick, onPick, draft }: RoofBenchProps) {
     const edge = slice?.edges.find((one) => pick?.kind === 'edge' && one.id === pick.id);
     return (
         <aside className="bench" aria-label={t('bench')}>
-            {block || face || edge ? <button type="button" className="linkish" onClick={() => onPick(null)}>← {t('roof.whole')}</button> : null}
-            {block ? <BlockBench key={block.id} block={draft?.id === block.id ? draft : block} slice={slice} onPick={onPick} />
-                : face && slice ? <FaceBench key={face.id} face={face} slice={slice} onPick={onPick} />
-                : edge && slice ? <EdgeBench key={edge.id} edge={edge} slice={slice} onPick={onPick} />
-                : <WholeBench slice={slice} onPick={onPick} />}
+            {block || face || edge ? (
+                <button type="button" className="linkish" onClick={() => onPick(null)}>
+                    ← {t('roof.whole')}
+                </button>
+            ) : null}
+            {block ? (
+                <BlockBench
+                    key={block.id}
+                    block={draft?.id === block.id ? draft : block}
+                    slice={slice}
+                    onPick={onPick}
+                />
+            ) : face && slice ? (
+                <FaceBench key={face.id} face={face} slice={slice} onPick={onPick} />
+            ) : edge && slice ? (
+                <EdgeBench key={edge.id} edge={edge} slice={slice} onPick={onPick} />
+            ) : (
+                <WholeBench slice={slice} onPick={onPick} />
+            )}
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.roof')}</p>
         </aside>

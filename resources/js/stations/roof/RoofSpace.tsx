@@ -22,7 +22,8 @@ interface Seen {
 /** Degrees the roof turns for one press of an arrow key. */
 const TURN = 7.5;
 
-const colour = (name: string) => new THREE.Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim() || '#888888');
+const colour = (name: string) =>
+    new THREE.Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim() || '#888888');
 
 /** The roof in three dimensions: turned with mouse, finger or arrow keys; faces and edges are picked in it. */
 export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpaceProps) {
@@ -32,22 +33,35 @@ export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpacePro
     const picked = useRef(onPick);
     const [failed, setFailed] = useState(false);
     const [seen, setSeen] = useState<Seen>({ bearing: 215, above: 30 });
-    useEffect(() => { picked.current = onPick; }, [onPick]);
+    useEffect(() => {
+        picked.current = onPick;
+    }, [onPick]);
     useEffect(() => {
         if (!box.current) return undefined;
         try {
             const own = new Stage(box.current, (one) => picked.current(one), setSeen);
             stage.current = own;
-            return () => { stage.current = null; own.close(); };
+            return () => {
+                stage.current = null;
+                own.close();
+            };
         } catch {
             // Told a moment later: the drawing's own box has to be there for the next try.
             const told = setTimeout(() => setFailed(true));
             return () => clearTimeout(told);
         }
     }, []);
-    useEffect(() => { stage.current?.show(slice); stage.current?.mark(pick); }, [slice, pick]);
+    useEffect(() => {
+        stage.current?.show(slice);
+        stage.current?.mark(pick);
+    }, [slice, pick]);
     const keys = (event: KeyboardEvent) => {
-        const way = ({ ArrowLeft: [-TURN, 0], ArrowRight: [TURN, 0], ArrowUp: [0, -TURN], ArrowDown: [0, TURN] } as Record<string, [number, number]>)[event.key];
+        const way = (
+            { ArrowLeft: [-TURN, 0], ArrowRight: [TURN, 0], ArrowUp: [0, -TURN], ArrowDown: [0, TURN] } as Record<
+                string,
+                [number, number]
+            >
+        )[event.key];
         if (way) stage.current?.turn(...way);
         else if (event.key === '+' || event.key === '=') stage.current?.nearer(0.88);
         else if (event.key === '-') stage.current?.nearer(1.14);
@@ -55,11 +69,33 @@ export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpacePro
         else return;
         event.preventDefault();
     };
-    if (failed) return <p className="sheet">{t('roof.no-space')} <button type="button" className="linkish" onClick={onStill}>{t('roof.view.still')}</button></p>;
+    if (failed)
+        return (
+            <p className="sheet">
+                {t('roof.no-space')}{' '}
+                <button type="button" className="linkish" onClick={onStill}>
+                    {t('roof.view.still')}
+                </button>
+            </p>
+        );
     return (
         <>
-            <div className="drawing" ref={box} role="application" tabIndex={0} aria-label={t('roof.space', { faces: slice.faces.length })} aria-describedby="space-keys" onKeyDown={keys} data-testid="space" />
-            <p className="muted small" id="space-keys"><span role="status" data-testid="seen">{t('roof.seen', { ...seen })}</span> {t('roof.space-keys')}</p>
+            <div
+                className="drawing"
+                ref={box}
+                role="application"
+                tabIndex={0}
+                aria-label={t('roof.space', { faces: slice.faces.length })}
+                aria-describedby="space-keys"
+                onKeyDown={keys}
+                data-testid="space"
+            />
+            <p className="muted small" id="space-keys">
+                <span role="status" data-testid="seen">
+                    {t('roof.seen', { ...seen })}
+                </span>{' '}
+                {t('roof.space-keys')}
+            </p>
         </>
     );
 }
@@ -78,7 +114,11 @@ class Stage {
     private pressed: [number, number] | null = null;
     private seen: Seen = { bearing: -1, above: -1 };
 
-    constructor(private readonly box: HTMLDivElement, private readonly onPick: (pick: Pick | null) => void, private readonly onSeen: (seen: Seen) => void) {
+    constructor(
+        private readonly box: HTMLDivElement,
+        private readonly onPick: (pick: Pick | null) => void,
+        private readonly onSeen: (seen: Seen) => void,
+    ) {
         this.renderer = new THREE.WebGLRenderer({ antialias: true, alpha: true });
         this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
         this.renderer.domElement.style.cssText = 'position:absolute;inset:0;width:100%;height:100%;display:block';
@@ -91,7 +131,9 @@ class Stage {
         const sun = new THREE.DirectionalLight(0xffffff, 1.5);
         sun.position.set(-0.5, -0.8, 1);
         this.scene.add(sun, this.model);
-        this.renderer.domElement.addEventListener('pointerdown', (event) => { this.pressed = [event.clientX, event.clientY]; });
+        this.renderer.domElement.addEventListener('pointerdown', (event) => {
+            this.pressed = [event.clientX, event.clientY];
+        });
         this.renderer.domElement.addEventListener('pointerup', (event) => this.tap(event));
         this.watch = new ResizeObserver(() => this.fit());
         this.watch.observe(box);
@@ -107,7 +149,12 @@ class Stage {
         this.middle.set(...extent.middle);
         for (const one of surfaces) this.model.add(this.mesh(one));
         for (const edge of slice.edges) {
-            const line = new THREE.Line(new THREE.BufferGeometry().setFromPoints(edge.plan.map(([x, y], i) => new THREE.Vector3(x, y, edge.heights[i] + 0.6))), new THREE.LineBasicMaterial({ color: colour('ink') }));
+            const line = new THREE.Line(
+                new THREE.BufferGeometry().setFromPoints(
+                    edge.plan.map(([x, y], i) => new THREE.Vector3(x, y, edge.heights[i] + 0.6)),
+                ),
+                new THREE.LineBasicMaterial({ color: colour('ink') }),
+            );
             line.userData = { pick: { kind: 'edge', id: edge.id } };
             this.model.add(line);
         }
@@ -122,18 +169,32 @@ class Stage {
     mark(pick: Pick | null) {
         for (const one of this.model.children) {
             const own = one.userData.pick as Pick | undefined;
-            const chosen = own !== undefined && pick !== null && ((own.kind === pick.kind && own.id === pick.id) || (pick.kind === 'block' && own.kind === 'face' && own.id.startsWith(`${pick.id}.`)));
-            if (one instanceof THREE.Mesh && own) (one.material as THREE.MeshLambertMaterial).color.copy(colour(chosen ? 'chalk' : 'metal'));
-            if (one instanceof THREE.Line) (one.material as THREE.LineBasicMaterial).color.copy(colour(chosen ? 'chalk' : 'ink'));
+            const chosen =
+                own !== undefined &&
+                pick !== null &&
+                ((own.kind === pick.kind && own.id === pick.id) ||
+                    (pick.kind === 'block' && own.kind === 'face' && own.id.startsWith(`${pick.id}.`)));
+            if (one instanceof THREE.Mesh && own)
+                (one.material as THREE.MeshLambertMaterial).color.copy(colour(chosen ? 'chalk' : 'metal'));
+            if (one instanceof THREE.Line)
+                (one.material as THREE.LineBasicMaterial).color.copy(colour(chosen ? 'chalk' : 'ink'));
         }
         this.draw();
     }
 
     turn(degrees: number, down: number) {
-        const place = new THREE.Spherical().setFromVector3(this.camera.position.clone().sub(this.controls.target).applyAxisAngle(new THREE.Vector3(1, 0, 0), -Math.PI / 2));
+        const place = new THREE.Spherical().setFromVector3(
+            this.camera.position
+                .clone()
+                .sub(this.controls.target)
+                .applyAxisAngle(new THREE.Vector3(1, 0, 0), -Math.PI / 2),
+        );
         place.theta += (degrees * Math.PI) / 180;
         place.phi = Math.min(Math.PI / 2 - 0.03, Math.max(0.05, place.phi + (down * Math.PI) / 180));
-        this.camera.position.setFromSpherical(place).applyAxisAngle(new THREE.Vector3(1, 0, 0), Math.PI / 2).add(this.controls.target);
+        this.camera.position
+            .setFromSpherical(place)
+            .applyAxisAngle(new THREE.Vector3(1, 0, 0), Math.PI / 2)
+            .add(this.controls.target);
         this.controls.update();
         this.draw();
     }
@@ -148,7 +209,9 @@ class Stage {
     front() {
         const far = this.radius * 2.75;
         this.controls.target.copy(this.middle);
-        this.camera.position.copy(this.middle).add(new THREE.Vector3(-0.55, -0.78, 0.52).normalize().multiplyScalar(far));
+        this.camera.position
+            .copy(this.middle)
+            .add(new THREE.Vector3(-0.55, -0.78, 0.52).normalize().multiplyScalar(far));
         this.controls.update();
         this.draw();
     }
@@ -163,15 +226,31 @@ class Stage {
     private mesh(surface: Surface): THREE.Mesh {
         // Flat loops are cut into triangles in their own plane.
         const normal = new THREE.Vector3(...normalOf(surface.loops[0]));
-        const across = Math.abs(normal.z) > 0.999 ? new THREE.Vector3(1, 0, 0) : new THREE.Vector3(0, 0, 1).cross(normal).normalize();
+        const across =
+            Math.abs(normal.z) > 0.999
+                ? new THREE.Vector3(1, 0, 0)
+                : new THREE.Vector3(0, 0, 1).cross(normal).normalize();
         const up = normal.clone().cross(across);
-        const flat = (loop: SpacePoint[]) => loop.map((point) => { const p = new THREE.Vector3(...point); return new THREE.Vector2(p.dot(across), p.dot(up)); });
+        const flat = (loop: SpacePoint[]) =>
+            loop.map((point) => {
+                const p = new THREE.Vector3(...point);
+                return new THREE.Vector2(p.dot(across), p.dot(up));
+            });
         const triangles = THREE.ShapeUtils.triangulateShape(flat(surface.loops[0]), surface.loops.slice(1).map(flat));
         const geometry = new THREE.BufferGeometry();
         geometry.setAttribute('position', new THREE.Float32BufferAttribute(surface.loops.flat().flat(), 3));
         geometry.setIndex(triangles.flat());
         geometry.computeVertexNormals();
-        const mesh = new THREE.Mesh(geometry, new THREE.MeshLambertMaterial({ color: colour(surface.face === null ? 'rule' : 'metal'), side: THREE.DoubleSide, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }));
+        const mesh = new THREE.Mesh(
+            geometry,
+            new THREE.MeshLambertMaterial({
+                color: colour(surface.face === null ? 'rule' : 'metal'),
+                side: THREE.DoubleSide,
+                polygonOffset: true,
+                polygonOffsetFactor: 1,
+                polygonOffsetUnits: 1,
+            }),
+        );
         if (surface.face !== null) mesh.userData = { pick: { kind: 'face', id: surface.face } };
         return mesh;
     }
@@ -183,11 +262,19 @@ class Stage {
         const rect = this.renderer.domElement.getBoundingClientRect();
         const ray = new THREE.Raycaster();
         ray.params.Line.threshold = this.radius * 0.012;
-        ray.setFromCamera(new THREE.Vector2(((event.clientX - rect.left) / rect.width) * 2 - 1, 1 - ((event.clientY - rect.top) / rect.height) * 2), this.camera);
+        ray.setFromCamera(
+            new THREE.Vector2(
+                ((event.clientX - rect.left) / rect.width) * 2 - 1,
+                1 - ((event.clientY - rect.top) / rect.height) * 2,
+            ),
+            this.camera,
+        );
         const hits = ray.intersectObjects(this.model.children, false);
         const nearest = hits[0];
         // A line lies on its faces: within its reach it goes first.
-        const line = hits.find((hit) => hit.object instanceof THREE.Line && hit.distance < nearest.distance + this.radius * 0.03);
+        const line = hits.find(
+            (hit) => hit.object instanceof THREE.Line && hit.distance < nearest.distance + this.radius * 0.03,
+        );
         this.onPick(((line ?? nearest)?.object.userData.pick as Pick | undefined) ?? null);
     }
 
@@ -203,7 +290,10 @@ class Stage {
         this.renderer.render(this.scene, this.camera);
         const [x, y, z] = this.camera.position.clone().sub(this.controls.target).toArray();
         const degrees = (radians: number) => Math.round((radians * 180) / Math.PI);
-        const seen = { bearing: (degrees(Math.atan2(x, y)) + 360) % 360, above: degrees(Math.atan2(z, Math.hypot(x, y))) };
+        const seen = {
+            bearing: (degrees(Math.atan2(x, y)) + 360) % 360,
+            above: degrees(Math.atan2(z, Math.hypot(x, y))),
+        };
         if (seen.bearing === this.seen.bearing && seen.above === this.seen.above) return;
         this.seen = seen;
         // Told after the picture is on screen.

@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from 'react-router';
-import type { Block, RoofSlice } from '../../api/contract';
+import type { Block } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
@@ -27,7 +27,7 @@ export default function RoofStation() {
     const { pick, setPick } = usePick();
     const [params, setParams] = useSearchParams();
     const [draft, setDraft] = useState<Block | null>(null);
-    const slice = usePlanSlice<RoofSlice>(job.id, 'roof', job.revision).data;
+    const slice = usePlanSlice(job.id, 'roof', job.revision).data;
     const view = VIEWS.find((one) => one === params.get('view')) ?? 'plan';
     const wanted = params.get('block');
     useEffect(() => {
@@ -37,14 +37,22 @@ export default function RoofStation() {
     const blocks = blocksOf(job.document);
 
     const add = () => {
-        const east = blocks.length === 0 ? 0 : Math.max(...blocks.flatMap((one) => footprintOf(one).map(([x]) => x))) + 60;
-        const block = newBlock(job.document, t('roof.block-number', { number: blocks.length + 1 }), Math.ceil(east / 12) * 12, 0);
+        const east =
+            blocks.length === 0 ? 0 : Math.max(...blocks.flatMap((one) => footprintOf(one).map(([x]) => x))) + 60;
+        const block = newBlock(
+            job.document,
+            t('roof.block-number', { number: blocks.length + 1 }),
+            Math.ceil(east / 12) * 12,
+            0,
+        );
         job.edit((d) => addBlock(d, block));
         setPick({ kind: 'block', id: block.id });
         // Typing may go on at once with its name and sizes.
         requestAnimationFrame(() => document.querySelector<HTMLInputElement>('.bench input')?.focus());
     };
-    useHotkeys('b', () => { if (job.mayChange) add(); });
+    useHotkeys('b', () => {
+        if (job.mayChange) add();
+    });
     useHotkeys('v', () => show(VIEWS[(VIEWS.indexOf(view) + 1) % VIEWS.length]));
     useHotkeys('escape', () => setPick(null));
 
@@ -53,16 +61,51 @@ export default function RoofStation() {
             <main className="deck">
                 <div className="deck-head">
                     {VIEWS.map((one) => (
-                        <button key={one} type="button" className="chip" aria-pressed={one === view} onClick={() => show(one)}>{t(`roof.view.${one}`)}</button>
+                        <button
+                            key={one}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one === view}
+                            onClick={() => show(one)}
+                        >
+                            {t(`roof.view.${one}`)}
+                        </button>
                     ))}
                     <span className="spacer" />
-                    {job.mayChange && <Button variant="contained" onClick={add}>{t('roof.add-block')}</Button>}
+                    {job.mayChange && (
+                        <Button variant="contained" onClick={add}>
+                            {t('roof.add-block')}
+                        </Button>
+                    )}
                 </div>
-                {!slice && <p className="muted" role="status">{t('loading')}</p>}
-                {slice && slice.faces.length === 0 && blocks.length === 0 ? <p className="sheet">{t('roof.empty')}</p> : null}
-                {slice && view === 'plan' && <PlanDrawing slice={slice} blocks={blocks} pick={pick} onPick={setPick} mayChange={job.mayChange} draft={draft} onDraft={setDraft} onPut={(block) => job.edit((d) => putBlock(d, block))} />}
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {slice && slice.faces.length === 0 && blocks.length === 0 ? (
+                    <p className="sheet">{t('roof.empty')}</p>
+                ) : null}
+                {slice && view === 'plan' && (
+                    <PlanDrawing
+                        slice={slice}
+                        blocks={blocks}
+                        pick={pick}
+                        onPick={setPick}
+                        mayChange={job.mayChange}
+                        draft={draft}
+                        onDraft={setDraft}
+                        onPut={(block) => job.edit((d) => putBlock(d, block))}
+                    />
+                )}
                 {slice && view === 'space' && (
-                    <Suspense fallback={<p className="muted" role="status">{t('loading')}</p>}>
+                    <Suspense
+                        fallback={
+                            <p className="muted" role="status">
+                                {t('loading')}
+                            </p>
+                        }
+                    >
                         <RoofSpace slice={slice} pick={pick} onPick={setPick} onStill={() => show('still')} />
                     </Suspense>
                 )}

@@ -17,16 +17,37 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
     return (
         <div className="wide" style={{ overflowY: 'auto', marginTop: 10 }}>
             <table className="plain" aria-label={t('roof.faces')}>
-                <thead><tr><th>{t('roof.face')}</th><th className="n">{t('roof.pitch')}</th><th className="n">{t('roof.area')}</th><th className="n">{t('roof.longest-run')}</th><th className="n">{t('roof.holes')}</th></tr></thead>
+                <thead>
+                    <tr>
+                        <th>{t('roof.face')}</th>
+                        <th className="n">{t('roof.pitch')}</th>
+                        <th className="n">{t('roof.area')}</th>
+                        <th className="n">{t('roof.longest-run')}</th>
+                        <th className="n">{t('roof.holes')}</th>
+                    </tr>
+                </thead>
                 <tbody>
                     {slice.faces.map((face) => {
                         const vs = face.outline.map(([, v]) => v);
                         return (
-                            <tr key={face.id} className="pick" aria-selected={pick?.kind === 'face' && pick.id === face.id} onClick={() => onPick({ kind: 'face', id: face.id })}>
-                                <td><button type="button" className="linkish" style={{ color: 'inherit' }}>{face.name}</button></td>
+                            <tr
+                                key={face.id}
+                                className="pick"
+                                aria-selected={pick?.kind === 'face' && pick.id === face.id}
+                                onClick={() => onPick({ kind: 'face', id: face.id })}
+                            >
+                                <td>
+                                    <button type="button" className="linkish" style={{ color: 'inherit' }}>
+                                        {face.name}
+                                    </button>
+                                </td>
                                 <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
-                                <td className="n">{t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}</td>
-                                <td className="n"><Len inches={Math.max(...vs) - Math.min(...vs)} /></td>
+                                <td className="n">
+                                    {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+                                </td>
+                                <td className="n">
+                                    <Len inches={Math.max(...vs) - Math.min(...vs)} />
+                                </td>
                                 <td className="n">{face.holes.length === 0 ? '—' : face.holes.length}</td>
                             </tr>
                         );
@@ -34,14 +55,38 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                 </tbody>
             </table>
             <table className="plain" aria-label={t('roof.edges')} style={{ marginTop: 18 }}>
-                <thead><tr><th>{t('roof.edge')}</th><th>{t('roof.between')}</th><th className="n">{t('roof.true-length')}</th><th className="n">{t('roof.to-rib')}</th><th className="n">{t('roof.bend')}</th></tr></thead>
+                <thead>
+                    <tr>
+                        <th>{t('roof.edge')}</th>
+                        <th>{t('roof.between')}</th>
+                        <th className="n">{t('roof.true-length')}</th>
+                        <th className="n">{t('roof.to-rib')}</th>
+                        <th className="n">{t('roof.bend')}</th>
+                    </tr>
+                </thead>
                 <tbody>
                     {slice.edges.map((edge) => (
-                        <tr key={edge.id} className="pick" data-edge-row={edge.id} aria-selected={pick?.kind === 'edge' && pick.id === edge.id} onClick={() => onPick({ kind: 'edge', id: edge.id })}>
-                            <td><button type="button" className="linkish" style={{ color: 'inherit' }}>{t(`edge.${edge.kind}`)}</button></td>
+                        <tr
+                            key={edge.id}
+                            className="pick"
+                            data-edge-row={edge.id}
+                            aria-selected={pick?.kind === 'edge' && pick.id === edge.id}
+                            onClick={() => onPick({ kind: 'edge', id: edge.id })}
+                        >
+                            <td>
+                                <button type="button" className="linkish" style={{ color: 'inherit' }}>
+                                    {t(`edge.${edge.kind}`)}
+                                </button>
+                            </td>
                             <td>{edge.faces.map(name).join(' · ')}</td>
-                            <td className="n"><b><Len inches={edge.length} /></b></td>
-                            <td className="n">{edge.faces.map((id) => degrees(edge.angleToRibDegrees[id])).join(' · ')}</td>
+                            <td className="n">
+                                <b>
+                                    <Len inches={edge.length} />
+                                </b>
+                            </td>
+                            <td className="n">
+                                {edge.faces.map((id) => degrees(edge.angleToRibDegrees[id])).join(' · ')}
+                            </td>
                             <td className="n">{edge.dihedralDegrees === null ? '—' : degrees(edge.dihedralDegrees)}</td>
                         </tr>
                     ))}

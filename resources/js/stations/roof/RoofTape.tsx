@@ -11,10 +11,25 @@ export function RoofTape({ slice, pick }: { slice: RoofSlice | undefined; pick: 
     if (edge) {
         const marks: TapeMark[] = [
             { at: 0, tone: 'ink', label: t(edge.heights[0] <= edge.heights[1] ? 'roof.low-end' : 'roof.high-end') },
-            { at: edge.length, tone: 'chalk', strong: true, label: t(edge.heights[0] <= edge.heights[1] ? 'roof.high-end' : 'roof.low-end') },
+            {
+                at: edge.length,
+                tone: 'chalk',
+                strong: true,
+                label: t(edge.heights[0] <= edge.heights[1] ? 'roof.high-end' : 'roof.low-end'),
+            },
         ];
-        if (Math.abs(edge.heights[0] - edge.heights[1]) < 1e-6) marks.forEach((mark) => { mark.label = undefined; });
-        return <TapeStrip title={t('roof.tape-edge', { kind: edge.kind })} from={0} to={Math.max(1, edge.length)} marks={marks} />;
+        if (Math.abs(edge.heights[0] - edge.heights[1]) < 1e-6)
+            marks.forEach((mark) => {
+                mark.label = undefined;
+            });
+        return (
+            <TapeStrip
+                title={t('roof.tape-edge', { kind: edge.kind })}
+                from={0}
+                to={Math.max(1, edge.length)}
+                marks={marks}
+            />
+        );
     }
     if (face) {
         const left = Math.min(...face.outline.map(([u]) => u));
@@ -26,11 +41,21 @@ export function RoofTape({ slice, pick }: { slice: RoofSlice | undefined; pick: 
             if (known) known.tone = known.tone === 'chalk' || low ? 'chalk' : 'ink';
             else marks.push({ at: u - left, tone: low ? 'chalk' : 'ink' });
         }
-        return <TapeStrip title={t('roof.tape-face', { face: face.name })} hint={t('roof.tape-face-hint')} from={0} to={right - left} marks={marks.sort((a, b) => a.at - b.at)} />;
+        return (
+            <TapeStrip
+                title={t('roof.tape-face', { face: face.name })}
+                hint={t('roof.tape-face-hint')}
+                from={0}
+                to={right - left}
+                marks={marks.sort((a, b) => a.at - b.at)}
+            />
+        );
     }
     return (
         <section className="tape" aria-label={t('roof.tape')}>
-            <div className="tape-head"><b>{t('roof.tape')}</b></div>
+            <div className="tape-head">
+                <b>{t('roof.tape')}</b>
+            </div>
             <p className="muted">{t('roof.tape-empty')}</p>
         </section>
     );

@@ -10,8 +10,14 @@ const ROOM = { across: 46, up: 22 };
 export function RunningDimensions({ blocks, view }: { blocks: Block[]; view: Frame }) {
     if (blocks.length === 0) return null;
     const corners = blocks.flatMap(wallsOf);
-    const xs = apart(corners.map(([x]) => x), ROOM.across / view.scale);
-    const ys = apart(corners.map(([, y]) => y), ROOM.up / view.scale);
+    const xs = apart(
+        corners.map(([x]) => x),
+        ROOM.across / view.scale,
+    );
+    const ys = apart(
+        corners.map(([, y]) => y),
+        ROOM.up / view.scale,
+    );
     const [left, right] = [view.at(xs[0], 0)[0], view.at(xs[xs.length - 1], 0)[0]];
     const [low, high] = [view.at(0, ys[0])[1], view.at(0, ys[ys.length - 1])[1]];
     const y = view.height - 26;
@@ -22,14 +28,18 @@ export function RunningDimensions({ blocks, view }: { blocks: Block[]; view: Fra
             {xs.map((at) => (
                 <g key={at}>
                     <line className="dim" x1={view.at(at, 0)[0]} x2={view.at(at, 0)[0]} y1={y - 6} y2={y + 6} />
-                    <text x={view.at(at, 0)[0]} y={y + 21} textAnchor="middle" fontSize="14"><LenText inches={at - xs[0]} /></text>
+                    <text x={view.at(at, 0)[0]} y={y + 21} textAnchor="middle" fontSize="14">
+                        <LenText inches={at - xs[0]} />
+                    </text>
                 </g>
             ))}
             <line className="dim" x1={x} x2={x} y1={low} y2={high} />
             {ys.map((at) => (
                 <g key={at}>
                     <line className="dim" x1={x - 5} x2={x + 5} y1={view.at(0, at)[1]} y2={view.at(0, at)[1]} />
-                    <text x={x - 8} y={view.at(0, at)[1] + 5} textAnchor="end" fontSize="14"><LenText inches={at - ys[0]} /></text>
+                    <text x={x - 8} y={view.at(0, at)[1] + 5} textAnchor="end" fontSize="14">
+                        <LenText inches={at - ys[0]} />
+                    </text>
                 </g>
             ))}
         </g>

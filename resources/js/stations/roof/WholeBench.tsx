@@ -17,14 +17,30 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
     return (
         <>
             <h2>{t('roof.title')}</h2>
-            <p className="muted">{t('roof.summary', { faces: slice?.faces.length ?? 0, edges: slice?.edges.length ?? 0, area: Math.round(area) })}</p>
+            <p className="muted">
+                {t('roof.summary', {
+                    faces: slice?.faces.length ?? 0,
+                    edges: slice?.edges.length ?? 0,
+                    area: Math.round(area),
+                })}
+            </p>
             {slice && <Findings findings={slice.findings} />}
             {blocks.length > 0 && (
                 <section>
                     <h3>{t('roof.blocks')}</h3>
                     {blocks.map((one) => (
-                        <button key={one.id} type="button" className="card" onClick={() => onPick({ kind: 'block', id: one.id })}>
-                            <span className="row"><span>{one.name}</span><span><Len inches={one.length} /> × <Len inches={one.width} /></span></span>
+                        <button
+                            key={one.id}
+                            type="button"
+                            className="card"
+                            onClick={() => onPick({ kind: 'block', id: one.id })}
+                        >
+                            <span className="row">
+                                <span>{one.name}</span>
+                                <span>
+                                    <Len inches={one.length} /> × <Len inches={one.width} />
+                                </span>
+                            </span>
                         </button>
                     ))}
                 </section>
@@ -36,9 +52,19 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                         <tbody>
                             {slice.faces.map((face) => (
                                 <tr key={face.id}>
-                                    <td><button type="button" className="linkish" onClick={() => onPick({ kind: 'face', id: face.id })}>{face.name}</button></td>
+                                    <td>
+                                        <button
+                                            type="button"
+                                            className="linkish"
+                                            onClick={() => onPick({ kind: 'face', id: face.id })}
+                                        >
+                                            {face.name}
+                                        </button>
+                                    </td>
                                     <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
-                                    <td className="n">{t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}</td>
+                                    <td className="n">
+                                        {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+                                    </td>
                                 </tr>
                             ))}
                         </tbody>
@@ -54,7 +80,9 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                                 <tr key={kind}>
                                     <td>{t(`edge.${kind}`)}</td>
                                     <td className="n muted">{t('roof.times', { count: of(kind).length })}</td>
-                                    <td className="n"><Len inches={of(kind).reduce((sum, edge) => sum + edge.length, 0)} /></td>
+                                    <td className="n">
+                                        <Len inches={of(kind).reduce((sum, edge) => sum + edge.length, 0)} />
+                                    </td>
                                 </tr>
                             ))}
                         </tbody>

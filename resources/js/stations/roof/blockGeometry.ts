@@ -1,6 +1,9 @@
 /** Blocks in plan: inches, x to the east, y to the north; a block turns counter-clockwise about its south-west corner. */
 import type { Block, PlanPoint } from '../../api/contract';
 
+/** Within this many px a dragged wall comes to lie in line with another. */
+export const SNAP_PX = 9;
+
 export const SIDES = ['south', 'east', 'north', 'west'] as const;
 export type SideKey = (typeof SIDES)[number];
 
@@ -9,7 +12,10 @@ const LINED_UP = 0.05;
 
 export function toPlan(block: Block, along: number, across: number): PlanPoint {
     const turn = ((block.rotationDegrees ?? 0) * Math.PI) / 180;
-    return [block.x + along * Math.cos(turn) - across * Math.sin(turn), block.y + along * Math.sin(turn) + across * Math.cos(turn)];
+    return [
+        block.x + along * Math.cos(turn) - across * Math.sin(turn),
+        block.y + along * Math.sin(turn) + across * Math.cos(turn),
+    ];
 }
 
 /** A plan point in the block's own frame. */
@@ -20,13 +26,28 @@ export function toBlock(block: Block, [x, y]: PlanPoint): PlanPoint {
 }
 
 export function wallsOf(block: Block): PlanPoint[] {
-    return [toPlan(block, 0, 0), toPlan(block, block.length, 0), toPlan(block, block.length, block.width), toPlan(block, 0, block.width)];
+    return [
+        toPlan(block, 0, 0),
+        toPlan(block, block.length, 0),
+        toPlan(block, block.length, block.width),
+        toPlan(block, 0, block.width),
+    ];
 }
 
 export function footprintOf(block: Block): PlanPoint[] {
     const over = (side: SideKey) => block.sides[side].overhang ?? 0;
-    const [west, east, south, north] = [-over('west'), block.length + over('east'), -over('south'), block.width + over('north')];
-    return [toPlan(block, west, south), toPlan(block, east, south), toPlan(block, east, north), toPlan(block, west, north)];
+    const [west, east, south, north] = [
+        -over('west'),
+        block.length + over('east'),
+        -over('south'),
+        block.width + over('north'),
+    ];
+    return [
+        toPlan(block, west, south),
+        toPlan(block, east, south),
+        toPlan(block, east, north),
+        toPlan(block, west, north),
+    ];
 }
 
 /** The block with one side moved outwards by some inches, the others staying where they are. */
@@ -69,18 +90,27 @@ function linedUp(one: Block, other: Block): boolean {
 
 /** Where the walls of lined-up blocks lie in this block's frame: along it, and across. */
 function wallLines(block: Block, others: Block[]): { along: number[]; across: number[] } {
-    const corners = others.filter((one) => one.id !== block.id && linedUp(block, one)).flatMap((one) => wallsOf(one).map((corner) => toBlock(block, corner)));
+    const corners = others
+        .filter((one) => one.id !== block.id && linedUp(block, one))
+        .flatMap((one) => wallsOf(one).map((corner) => toBlock(block, corner)));
     return { along: corners.map(([a]) => a), across: corners.map(([, c]) => c) };
 }
 
 function nearest(at: number, lines: number[], within: number): number | null {
     let best: number | null = null;
-    for (const line of lines) if (Math.abs(line - at) <= within && (best === null || Math.abs(line - at) < Math.abs(best - at))) best = line;
+    for (const line of lines)
+        if (Math.abs(line - at) <= within && (best === null || Math.abs(line - at) < Math.abs(best - at))) best = line;
     return best;
 }
 
 /** A move that lets a wall come to lie in line with another block's wall; else in whole steps. */
-export function snappedMove(block: Block, [dx, dy]: PlanPoint, others: Block[], within: number, step: number): PlanPoint {
+export function snappedMove(
+    block: Block,
+    [dx, dy]: PlanPoint,
+    others: Block[],
+    within: number,
+    step: number,
+): PlanPoint {
     const lines = wallLines(block, others);
     const [along, across] = toBlock({ ...block, x: 0, y: 0 }, [dx, dy]);
     const fit = (by: number, size: number, candidates: number[]) => {
@@ -89,11 +119,22 @@ export function snappedMove(block: Block, [dx, dy]: PlanPoint, others: Block[], 
         if (low !== null && (high === null || Math.abs(low - by) <= Math.abs(high - by - size))) return low;
         return high !== null ? high - size : Math.round(by / step) * step;
     };
-    return toPlan({ ...block, x: 0, y: 0 }, fit(along, block.length, lines.along), fit(across, block.width, lines.across));
+    return toPlan(
+        { ...block, x: 0, y: 0 },
+        fit(along, block.length, lines.along),
+        fit(across, block.width, lines.across),
+    );
 }
 
 /** How far a side is to go out so that it meets another block's wall line; else in whole steps of the size. */
-export function snappedStretch(block: Block, side: SideKey, out: number, others: Block[], within: number, step: number): number {
+export function snappedStretch(
+    block: Block,
+    side: SideKey,
+    out: number,
+    others: Block[],
+    within: number,
+    step: number,
+): number {
     const lines = wallLines(block, others);
     const sign = side === 'east' || side === 'north' ? 1 : -1;
     const edge = side === 'east' ? block.length : side === 'north' ? block.width : 0;

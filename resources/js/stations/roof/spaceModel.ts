@@ -10,7 +10,11 @@ export interface Surface {
 
 export function surfacesOf(slice: RoofSlice): Surface[] {
     return [
-        ...slice.walls.map((wall) => ({ id: `${wall.block}.${wall.side}.${wall.top[0].join()}`, face: null, loops: [[...wall.top, ...[...wall.top].reverse().map(([x, y]): SpacePoint => [x, y, 0])]] })),
+        ...slice.walls.map((wall) => ({
+            id: `${wall.block}.${wall.side}.${wall.top[0].join()}`,
+            face: null,
+            loops: [[...wall.top, ...[...wall.top].reverse().map(([x, y]): SpacePoint => [x, y, 0])]],
+        })),
         ...slice.faces.map((face) => ({ id: face.id, face: face.id, loops: face.loops })),
     ];
 }
@@ -26,7 +30,10 @@ export function extentOf(surfaces: Surface[]): Extent {
     if (points.length === 0) return { middle: [0, 0, 0], radius: 240 };
     const low = [0, 1, 2].map((axis) => Math.min(...points.map((point) => point[axis])));
     const high = [0, 1, 2].map((axis) => Math.max(...points.map((point) => point[axis])));
-    return { middle: [(low[0] + high[0]) / 2, (low[1] + high[1]) / 2, (low[2] + high[2]) / 2], radius: Math.hypot(high[0] - low[0], high[1] - low[1], high[2] - low[2]) / 2 };
+    return {
+        middle: [(low[0] + high[0]) / 2, (low[1] + high[1]) / 2, (low[2] + high[2]) / 2],
+        radius: Math.hypot(high[0] - low[0], high[1] - low[1], high[2] - low[2]) / 2,
+    };
 }
 
 /** Unit normal of a flat loop, by its largest triangle fan. */

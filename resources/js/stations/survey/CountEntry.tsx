@@ -30,10 +30,32 @@ export function CountEntry({ units, onEnter }: { units: Units; onEnter: (panels:
             }}
         >
             <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                <TextField label={t('survey.count')} value={panels} error={countBad && (tried || panels !== '')} helperText={countBad && (tried || panels !== '') ? t('survey.count-fault') : ' '} onChange={(event) => setPanels(event.target.value)} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
-                <TextField label={t('survey.cover')} value={cover} error={coverBad && (tried || cover !== '')} helperText={coverBad && (tried || cover !== '') ? t('survey.cover-fault') : !coverBad && !('fault' in reading) ? print(reading.inches) : ' '} onChange={(event) => setCover(event.target.value)} slotProps={{ htmlInput: { autoComplete: 'off' } }} />
+                <TextField
+                    label={t('survey.count')}
+                    value={panels}
+                    error={countBad && (tried || panels !== '')}
+                    helperText={countBad && (tried || panels !== '') ? t('survey.count-fault') : ' '}
+                    onChange={(event) => setPanels(event.target.value)}
+                    slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+                />
+                <TextField
+                    label={t('survey.cover')}
+                    value={cover}
+                    error={coverBad && (tried || cover !== '')}
+                    helperText={
+                        coverBad && (tried || cover !== '')
+                            ? t('survey.cover-fault')
+                            : !coverBad && !('fault' in reading)
+                              ? print(reading.inches)
+                              : ' '
+                    }
+                    onChange={(event) => setCover(event.target.value)}
+                    slotProps={{ htmlInput: { autoComplete: 'off' } }}
+                />
             </div>
-            <Button type="submit" variant="contained">{t('survey.keep')}</Button>
+            <Button type="submit" variant="contained">
+                {t('survey.keep')}
+            </Button>
         </form>
     );
 }

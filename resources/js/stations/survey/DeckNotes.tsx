@@ -16,35 +16,90 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
     return (
         <section className="stack" style={{ gap: 10 }}>
             <h3 style={{ marginBottom: 0 }}>{t('notes.title')}</h3>
-            <TextField label={t('notes.name')} defaultValue={plane.name} disabled={disabled} slotProps={{ htmlInput: { maxLength: 120 } }} onBlur={(event) => { const name = event.target.value.trim(); if (name !== '' && name !== plane.name) change({ name }); }} />
+            <TextField
+                label={t('notes.name')}
+                defaultValue={plane.name}
+                disabled={disabled}
+                slotProps={{ htmlInput: { maxLength: 120 } }}
+                onBlur={(event) => {
+                    const name = event.target.value.trim();
+                    if (name !== '' && name !== plane.name) change({ name });
+                }}
+            />
             <div className="rowed" style={{ flexWrap: 'nowrap' }}>
-                <TextField select label={t('notes.covering')} value={plane.covering ?? 'tear-off'} disabled={disabled} onChange={(event) => change({ covering: event.target.value as Plane['covering'] })}>
+                <TextField
+                    select
+                    label={t('notes.covering')}
+                    value={plane.covering ?? 'tear-off'}
+                    disabled={disabled}
+                    onChange={(event) => change({ covering: event.target.value as Plane['covering'] })}
+                >
                     <MenuItem value="tear-off">{t('notes.tear-off')}</MenuItem>
                     <MenuItem value="roof-over">{t('notes.roof-over')}</MenuItem>
                 </TextField>
-                <TextField select label={t('notes.layers')} value={plane.oldLayers ?? 0} disabled={disabled} onChange={(event) => change({ oldLayers: Number(event.target.value) })}>
-                    {[0, 1, 2, 3, 4].map((n) => <MenuItem key={n} value={n}>{n}</MenuItem>)}
+                <TextField
+                    select
+                    label={t('notes.layers')}
+                    value={plane.oldLayers ?? 0}
+                    disabled={disabled}
+                    onChange={(event) => change({ oldLayers: Number(event.target.value) })}
+                >
+                    {[0, 1, 2, 3, 4].map((n) => (
+                        <MenuItem key={n} value={n}>
+                            {n}
+                        </MenuItem>
+                    ))}
                 </TextField>
             </div>
-            <TextField label={t('notes.deck')} defaultValue={plane.deck ?? ''} disabled={disabled} slotProps={{ htmlInput: { maxLength: 80 } }} onBlur={(event) => { if (event.target.value !== (plane.deck ?? '')) change({ deck: event.target.value }); }} />
+            <TextField
+                label={t('notes.deck')}
+                defaultValue={plane.deck ?? ''}
+                disabled={disabled}
+                slotProps={{ htmlInput: { maxLength: 80 } }}
+                onBlur={(event) => {
+                    if (event.target.value !== (plane.deck ?? '')) change({ deck: event.target.value });
+                }}
+            />
             {others.length > 0 && (
                 <TextField
                     select
                     label={t('notes.behind')}
                     value={plane.ridgeWith ?? ''}
                     disabled={disabled}
-                    onChange={(event) => edit((d) => editPlane(d, plane.id, (one) => {
-                        const rest = { ...one };
-                        delete rest.ridgeWith;
-                        return event.target.value === '' ? rest : { ...rest, ridgeWith: event.target.value };
-                    }))}
+                    onChange={(event) =>
+                        edit((d) =>
+                            editPlane(d, plane.id, (one) => {
+                                const rest = { ...one };
+                                delete rest.ridgeWith;
+                                return event.target.value === '' ? rest : { ...rest, ridgeWith: event.target.value };
+                            }),
+                        )
+                    }
                 >
                     <MenuItem value="">{t('notes.nothing-behind')}</MenuItem>
-                    {others.map((one) => <MenuItem key={one.id} value={one.id}>{one.name}</MenuItem>)}
+                    {others.map((one) => (
+                        <MenuItem key={one.id} value={one.id}>
+                            {one.name}
+                        </MenuItem>
+                    ))}
                 </TextField>
             )}
-            <TextField multiline minRows={2} label={t('notes.notes')} defaultValue={plane.notes ?? ''} disabled={disabled} slotProps={{ htmlInput: { maxLength: 2000 } }} onBlur={(event) => { if (event.target.value !== (plane.notes ?? '')) change({ notes: event.target.value }); }} />
-            {!disabled && <Button color="error" onClick={() => edit((d) => removePlane(d, plane.id))}>{t('notes.remove-plane')}</Button>}
+            <TextField
+                multiline
+                minRows={2}
+                label={t('notes.notes')}
+                defaultValue={plane.notes ?? ''}
+                disabled={disabled}
+                slotProps={{ htmlInput: { maxLength: 2000 } }}
+                onBlur={(event) => {
+                    if (event.target.value !== (plane.notes ?? '')) change({ notes: event.target.value });
+                }}
+            />
+            {!disabled && (
+                <Button color="error" onClick={() => edit((d) => removePlane(d, plane.id))}>
+                    {t('notes.remove-plane')}
+                </Button>
+            )}
         </section>
     );
 }

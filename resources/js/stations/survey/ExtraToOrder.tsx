@@ -13,8 +13,20 @@ export function ExtraToOrder({ survey }: { survey: SurveyPlane }) {
         <section>
             <h3>{t('extra.title')}</h3>
             {survey.extras.map((extra) => (
-                <button key={extra.school} type="button" className="card" aria-pressed={extra.chosen} disabled={!mayChange} onClick={() => edit((d) => setRule(d, 'order.school', extra.school))}>
-                    <span className="row"><span>{t(`extra.${extra.school}`)}</span><span className="nowrap">+ <Len inches={extra.extra} round="up" /></span></span>
+                <button
+                    key={extra.school}
+                    type="button"
+                    className="card"
+                    aria-pressed={extra.chosen}
+                    disabled={!mayChange}
+                    onClick={() => edit((d) => setRule(d, 'order.school', extra.school))}
+                >
+                    <span className="row">
+                        <span>{t(`extra.${extra.school}`)}</span>
+                        <span className="nowrap">
+                            + <Len inches={extra.extra} round="up" />
+                        </span>
+                    </span>
                     <p>{t('extra.stake', { metal: extra.metalMoney, risk: extra.riskMoney })}</p>
                 </button>
             ))}

@@ -14,7 +14,15 @@ const FEWEST = 3;
 const MOST = 24;
 
 /** What one sees in a plane before it is measured: its shape, what each side is, and which plane lies beyond it. */
-export function PlaneShape({ plane, survey, onPick }: { plane: Plane; survey: SurveyPlane | undefined; onPick: (name: Name) => void }) {
+export function PlaneShape({
+    plane,
+    survey,
+    onPick,
+}: {
+    plane: Plane;
+    survey: SurveyPlane | undefined;
+    onPick: (name: Name) => void;
+}) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange } = useJob();
     const [from, setFrom] = useState(0);
@@ -23,25 +31,64 @@ export function PlaneShape({ plane, survey, onPick }: { plane: Plane; survey: Su
     const edges = plane.edges ?? survey?.edges ?? USUAL_EDGES[shape];
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
     const change = (part: (one: Plane) => Plane) => edit((d) => editPlane(d, plane.id, part));
-    const setShape = (next: Shape) => change((one) => ({ ...one, shape: next, edges: [...USUAL_EDGES[next]] as Plane['edges'], readings: (one.readings ?? []).filter((reading) => reading.corner === undefined || (runsByCorner(next) && reading.corner < USUAL_EDGES[next].length && (reading.to ?? 0) < USUAL_EDGES[next].length)) }));
-    const setKind = (side: number, kind: (typeof KINDS)[number]) => change((one) => ({ ...one, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
-    const setTie = (side: number, value: string) => change((one) => {
-        const ties = (one.ties ?? []).filter((tie) => tie.side !== side);
-        if (value !== '') ties.push({ side, plane: value.split(' ')[0], itsSide: Number(value.split(' ')[1]) });
-        return { ...one, ties };
-    });
-    const resize = (by: 1 | -1) => change((one) => ({ ...one, edges: (by === 1 ? [...edges, 'rake'] : edges.slice(0, -1)) as Plane['edges'], readings: (one.readings ?? []).filter((reading) => Math.max(reading.corner ?? 0, reading.to ?? 0) < edges.length + Math.min(0, by)) }));
+    const setShape = (next: Shape) =>
+        change((one) => ({
+            ...one,
+            shape: next,
+            edges: [...USUAL_EDGES[next]] as Plane['edges'],
+            readings: (one.readings ?? []).filter(
+                (reading) =>
+                    reading.corner === undefined ||
+                    (runsByCorner(next) &&
+                        reading.corner < USUAL_EDGES[next].length &&
+                        (reading.to ?? 0) < USUAL_EDGES[next].length),
+            ),
+        }));
+    const setKind = (side: number, kind: (typeof KINDS)[number]) =>
+        change((one) => ({ ...one, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
+    const setTie = (side: number, value: string) =>
+        change((one) => {
+            const ties = (one.ties ?? []).filter((tie) => tie.side !== side);
+            if (value !== '') ties.push({ side, plane: value.split(' ')[0], itsSide: Number(value.split(' ')[1]) });
+            return { ...one, ties };
+        });
+    const resize = (by: 1 | -1) =>
+        change((one) => ({
+            ...one,
+            edges: (by === 1 ? [...edges, 'rake'] : edges.slice(0, -1)) as Plane['edges'],
+            readings: (one.readings ?? []).filter(
+                (reading) => Math.max(reading.corner ?? 0, reading.to ?? 0) < edges.length + Math.min(0, by),
+            ),
+        }));
     const outlineGiven = plane.outline !== undefined;
     return (
         <section className="stack" style={{ gap: 10 }}>
             <h3 style={{ marginBottom: 0 }}>{t('shape.title')}</h3>
-            {outlineGiven ? <p className="muted">{t('shape.outline-given', { corners: edges.length })}</p> : (
-                <TextField select label={t('shape.shape')} value={shape} disabled={!mayChange} onChange={(event) => setShape(event.target.value as Shape)}>
-                    {SHAPES.map((one) => <MenuItem key={one} value={one}>{t(`shape.${one}`)}</MenuItem>)}
+            {outlineGiven ? (
+                <p className="muted">{t('shape.outline-given', { corners: edges.length })}</p>
+            ) : (
+                <TextField
+                    select
+                    label={t('shape.shape')}
+                    value={shape}
+                    disabled={!mayChange}
+                    onChange={(event) => setShape(event.target.value as Shape)}
+                >
+                    {SHAPES.map((one) => (
+                        <MenuItem key={one} value={one}>
+                            {t(`shape.${one}`)}
+                        </MenuItem>
+                    ))}
                 </TextField>
             )}
             {shape === 'parallelogram' && (
-                <TextField select label={t('shape.leans')} value={plane.leans ?? 'right'} disabled={!mayChange} onChange={(event) => change((one) => ({ ...one, leans: event.target.value as 'left' | 'right' }))}>
+                <TextField
+                    select
+                    label={t('shape.leans')}
+                    value={plane.leans ?? 'right'}
+                    disabled={!mayChange}
+                    onChange={(event) => change((one) => ({ ...one, leans: event.target.value as 'left' | 'right' }))}
+                >
                     <MenuItem value="right">{t('shape.right')}</MenuItem>
                     <MenuItem value="left">{t('shape.left')}</MenuItem>
                 </TextField>
@@ -50,15 +97,40 @@ export function PlaneShape({ plane, survey, onPick }: { plane: Plane; survey: Su
                 const tie = plane.ties?.find((one) => one.side === side);
                 return (
                     <div key={side} className="rowed" style={{ flexWrap: 'nowrap' }}>
-                        <TextField select label={t('shape.side', { from: letter(side), to: letter((side + 1) % edges.length) })} value={kind} disabled={!mayChange} onChange={(event) => setKind(side, event.target.value as (typeof KINDS)[number])}>
-                            {KINDS.map((one) => <MenuItem key={one} value={one}>{t(`edge.${one}`)}</MenuItem>)}
+                        <TextField
+                            select
+                            label={t('shape.side', { from: letter(side), to: letter((side + 1) % edges.length) })}
+                            value={kind}
+                            disabled={!mayChange}
+                            onChange={(event) => setKind(side, event.target.value as (typeof KINDS)[number])}
+                        >
+                            {KINDS.map((one) => (
+                                <MenuItem key={one} value={one}>
+                                    {t(`edge.${one}`)}
+                                </MenuItem>
+                            ))}
                         </TextField>
                         {others.length > 0 && (
-                            <TextField select label={t('shape.beyond')} value={tie ? `${tie.plane} ${tie.itsSide}` : ''} disabled={!mayChange} onChange={(event) => setTie(side, event.target.value)}>
+                            <TextField
+                                select
+                                label={t('shape.beyond')}
+                                value={tie ? `${tie.plane} ${tie.itsSide}` : ''}
+                                disabled={!mayChange}
+                                onChange={(event) => setTie(side, event.target.value)}
+                            >
                                 <MenuItem value="">{t('shape.nothing')}</MenuItem>
-                                {others.flatMap((one) => (one.edges ?? USUAL_EDGES[one.shape ?? 'rectangle']).map((its, i, all) => (
-                                    <MenuItem key={`${one.id} ${i}`} value={`${one.id} ${i}`}>{t('shape.its-side', { plane: one.name, from: letter(i), to: letter((i + 1) % all.length), kind: its })}</MenuItem>
-                                )))}
+                                {others.flatMap((one) =>
+                                    (one.edges ?? USUAL_EDGES[one.shape ?? 'rectangle']).map((its, i, all) => (
+                                        <MenuItem key={`${one.id} ${i}`} value={`${one.id} ${i}`}>
+                                            {t('shape.its-side', {
+                                                plane: one.name,
+                                                from: letter(i),
+                                                to: letter((i + 1) % all.length),
+                                                kind: its,
+                                            })}
+                                        </MenuItem>
+                                    )),
+                                )}
                             </TextField>
                         )}
                     </div>
@@ -66,18 +138,42 @@ export function PlaneShape({ plane, survey, onPick }: { plane: Plane; survey: Su
             })}
             {shape === 'free' && !outlineGiven && mayChange && (
                 <div className="rowed">
-                    <Button variant="outlined" disabled={edges.length >= MOST} onClick={() => resize(1)}>{t('shape.more')}</Button>
-                    <Button variant="outlined" disabled={edges.length <= FEWEST} onClick={() => resize(-1)}>{t('shape.fewer')}</Button>
+                    <Button variant="outlined" disabled={edges.length >= MOST} onClick={() => resize(1)}>
+                        {t('shape.more')}
+                    </Button>
+                    <Button variant="outlined" disabled={edges.length <= FEWEST} onClick={() => resize(-1)}>
+                        {t('shape.fewer')}
+                    </Button>
                 </div>
             )}
             {(runsByCorner(shape) || outlineGiven) && mayChange && (
                 <div className="rowed" style={{ flexWrap: 'nowrap' }}>
-                    {[{ value: from, set: setFrom, label: 'shape.from' }, { value: to, set: setTo, label: 'shape.to' }].map((one) => (
-                        <TextField key={one.label} select label={t(one.label)} value={Math.min(one.value, edges.length - 1)} onChange={(event) => one.set(Number(event.target.value))}>
-                            {edges.map((_, i) => <MenuItem key={i} value={i}>{letter(i)}</MenuItem>)}
+                    {[
+                        { value: from, set: setFrom, label: 'shape.from' },
+                        { value: to, set: setTo, label: 'shape.to' },
+                    ].map((one) => (
+                        <TextField
+                            key={one.label}
+                            select
+                            label={t(one.label)}
+                            value={Math.min(one.value, edges.length - 1)}
+                            onChange={(event) => one.set(Number(event.target.value))}
+                        >
+                            {edges.map((_, i) => (
+                                <MenuItem key={i} value={i}>
+                                    {letter(i)}
+                                </MenuItem>
+                            ))}
                         </TextField>
                     ))}
-                    <Button variant="outlined" disabled={from === to} sx={{ flex: '0 0 auto' }} onClick={() => onPick(`between-${Math.min(from, to)}-${Math.max(from, to)}`)}>{t('shape.measure')}</Button>
+                    <Button
+                        variant="outlined"
+                        disabled={from === to}
+                        sx={{ flex: '0 0 auto' }}
+                        onClick={() => onPick(`between-${Math.min(from, to)}-${Math.max(from, to)}`)}
+                    >
+                        {t('shape.measure')}
+                    </Button>
                 </div>
             )}
         </section>

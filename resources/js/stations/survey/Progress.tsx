@@ -19,22 +19,30 @@ export function Progress({ slice, planes, blocks, onPick }: ProgressProps) {
     if (!slice) return null;
     const { planes: all, wanting, missing } = slice.progress;
     const block = (face: string) => blocks.find((one) => face.startsWith(`${one.id}.`));
-    const name = (id: string) => planes.find((one) => one.id === id)?.name ?? (block(id) ? `${block(id)?.name} ${id.split('.')[1]}` : id);
+    const name = (id: string) =>
+        planes.find((one) => one.id === id)?.name ?? (block(id) ? `${block(id)?.name} ${id.split('.')[1]}` : id);
     return (
         <p className="muted" role="status" data-testid="progress" style={{ padding: '2px 0 4px' }}>
             {t('survey.progress', { done: all - wanting.length - missing.length, all })}
-            {[...missing.map((id) => ['missing', id]), ...wanting.map((id) => ['wanting', id])].slice(0, 4).map(([why, id]) => (
-                <span key={id}>
-                    {' · '}
-                    {block(id) ? (
-                        <Link to={`/jobs/${job.id}/roof`} onClick={() => setPick({ kind: 'face', id })}>{name(id)}</Link>
-                    ) : (
-                        <button type="button" className="linkish" onClick={() => onPick(id)}>{name(id)}</button>
-                    )}{' '}
-                    {t(`survey.still-${why}`)}
-                </span>
-            ))}
-            {missing.length + wanting.length > 4 && ` · ${t('survey.and-more', { count: missing.length + wanting.length - 4 })}`}
+            {[...missing.map((id) => ['missing', id]), ...wanting.map((id) => ['wanting', id])]
+                .slice(0, 4)
+                .map(([why, id]) => (
+                    <span key={id}>
+                        {' · '}
+                        {block(id) ? (
+                            <Link to={`/jobs/${job.id}/roof`} onClick={() => setPick({ kind: 'face', id })}>
+                                {name(id)}
+                            </Link>
+                        ) : (
+                            <button type="button" className="linkish" onClick={() => onPick(id)}>
+                                {name(id)}
+                            </button>
+                        )}{' '}
+                        {t(`survey.still-${why}`)}
+                    </span>
+                ))}
+            {missing.length + wanting.length > 4 &&
+                ` · ${t('survey.and-more', { count: missing.length + wanting.length - 4 })}`}
         </p>
     );
 }

@@ -9,10 +9,11 @@ import { freshId, putReading, removeReading } from '../../job/edits';
 import { Len } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { CountEntry } from './CountEntry';
-import { PitchEntry } from './PitchEntry';
-import { now } from './now';
-import { hasPlace, named, nameOf, partsOf, placeName, PLACES, SOURCES, type Name, type Source } from './quantities';
-import { useGauge } from './useGauge';
+import { PitchEntry } from '../../readings/PitchEntry';
+import { now } from '../../readings/now';
+import { SOURCES, type Source } from '../../readings/sources';
+import { hasPlace, named, nameOf, partsOf, placeName, PLACES, type Name } from './quantities';
+import { useGauge } from '../../readings/useGauge';
 
 interface ReadingsProps {
     plane: Plane;
@@ -36,8 +37,20 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
     const place = chosenPlace ?? (own.length === 0 ? 0.5 : free);
 
     const keep = (part: Partial<Reading>) => {
-        const id = freshId('r', (plane.readings ?? []).map((reading) => reading.id));
-        edit((d) => putReading(d, plane.id, { id, ...partsOf(name), source: part.typed !== undefined && part.typed === gauge.typed ? 'laser' : source, ...(placed ? { at: place } : {}), time: now(), ...part }));
+        const id = freshId(
+            'r',
+            (plane.readings ?? []).map((reading) => reading.id),
+        );
+        edit((d) =>
+            putReading(d, plane.id, {
+                id,
+                ...partsOf(name),
+                source: part.typed !== undefined && part.typed === gauge.typed ? 'laser' : source,
+                ...(placed ? { at: place } : {}),
+                time: now(),
+                ...part,
+            }),
+        );
         setPlace(null);
     };
 
@@ -47,7 +60,15 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                 <>
                     <h3>{t('survey.who-agrees')}</h3>
                     <table className="plain">
-                        <thead className="visually-hidden"><tr><th>{t('survey.source')}</th><th>{t('survey.reading')}</th><th>{t('survey.difference')}</th><th>{t('survey.agreement')}</th><th>{t('remove')}</th></tr></thead>
+                        <thead className="visually-hidden">
+                            <tr>
+                                <th>{t('survey.source')}</th>
+                                <th>{t('survey.reading')}</th>
+                                <th>{t('survey.difference')}</th>
+                                <th>{t('survey.agreement')}</th>
+                                <th>{t('remove')}</th>
+                            </tr>
+                        </thead>
                         <tbody>
                             {adoption.comparisons.map((one) => {
                                 const miss = misses.find((m) => m.reading === one.reading);
@@ -56,19 +77,67 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                                     <tr key={one.reading} data-reading={one.reading}>
                                         <td>
                                             {t(`source.${one.source}`)}
-                                            {placed && <span className="muted small"> {t(`survey.place.${placeName(one.at)}`)}</span>}
+                                            {placed && (
+                                                <span className="muted small">
+                                                    {' '}
+                                                    {t(`survey.place.${placeName(one.at)}`)}
+                                                </span>
+                                            )}
                                             {!mine && <span className="muted small"> {t('survey.from-behind')}</span>}
-                                            {one.time && <span className="muted small nowrap" style={{ display: 'block' }} title={one.time}>{one.time.replace(/^\d{4}-/, '')}</span>}
-                                            {one.reading === culprit && <span className="stop small"> {t('survey.likeliest-wrong')}</span>}
+                                            {one.time && (
+                                                <span
+                                                    className="muted small nowrap"
+                                                    style={{ display: 'block' }}
+                                                    title={one.time}
+                                                >
+                                                    {one.time.replace(/^\d{4}-/, '')}
+                                                </span>
+                                            )}
+                                            {one.reading === culprit && (
+                                                <span className="stop small"> {t('survey.likeliest-wrong')}</span>
+                                            )}
                                         </td>
-                                        <td className="n"><b>{quantity === 'pitch' ? Math.round(one.value * 100) / 100 : <Len inches={one.value} />}</b></td>
-                                        <td className="n muted small" title={miss ? t('survey.misses-plane') : undefined}>{one.adopted ? '—' : quantity === 'pitch' ? Math.round(one.miss * 100) / 100 : <Len inches={one.miss} signed />}</td>
-                                        <td className={`n small ${one.agrees ? 'good' : 'stop'}`}>{t(one.agrees ? 'survey.agrees' : 'survey.does-not')}
-                                            {quantity !== 'pitch' && !one.adopted && <span className="muted" style={{ display: 'block' }}>± <Len inches={one.tolerance} /></span>}
+                                        <td className="n">
+                                            <b>
+                                                {quantity === 'pitch' ? (
+                                                    Math.round(one.value * 100) / 100
+                                                ) : (
+                                                    <Len inches={one.value} />
+                                                )}
+                                            </b>
+                                        </td>
+                                        <td
+                                            className="n muted small"
+                                            title={miss ? t('survey.misses-plane') : undefined}
+                                        >
+                                            {one.adopted ? (
+                                                '—'
+                                            ) : quantity === 'pitch' ? (
+                                                Math.round(one.miss * 100) / 100
+                                            ) : (
+                                                <Len inches={one.miss} signed />
+                                            )}
+                                        </td>
+                                        <td className={`n small ${one.agrees ? 'good' : 'stop'}`}>
+                                            {t(one.agrees ? 'survey.agrees' : 'survey.does-not')}
+                                            {quantity !== 'pitch' && !one.adopted && (
+                                                <span className="muted" style={{ display: 'block' }}>
+                                                    ± <Len inches={one.tolerance} />
+                                                </span>
+                                            )}
                                         </td>
                                         <td className="n">
                                             {mayChange && mine && (
-                                                <button type="button" className="linkish" style={{ minWidth: 28 }} aria-label={t('survey.remove-reading')} title={t('survey.remove-reading')} onClick={() => edit((d) => removeReading(d, plane.id, one.reading))}>×</button>
+                                                <button
+                                                    type="button"
+                                                    className="linkish"
+                                                    style={{ minWidth: 28 }}
+                                                    aria-label={t('survey.remove-reading')}
+                                                    title={t('survey.remove-reading')}
+                                                    onClick={() => edit((d) => removeReading(d, plane.id, one.reading))}
+                                                >
+                                                    ×
+                                                </button>
                                             )}
                                         </td>
                                     </tr>
@@ -81,19 +150,54 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
             {mayChange && (
                 <div className="stack" style={{ gap: 10, marginTop: 14 }}>
                     {quantity === 'pitch' ? (
-                        <PitchEntry key={`p${gauge.number}`} start={gauge.typed} onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })} />
+                        <PitchEntry
+                            key={`p${gauge.number}`}
+                            start={gauge.typed}
+                            onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })}
+                        />
                     ) : source === 'count' ? (
-                        <CountEntry units={units} onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })} />
+                        <CountEntry
+                            units={units}
+                            onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })}
+                        />
                     ) : (
-                        <TapeEntry key={`${plane.id}${name}${gauge.number}`} start={gauge.typed} signed={quantity === 'along' || quantity === 'up'} label={t('survey.new-reading', named(name, plane.shape))} units={units} action={t('survey.keep')} onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })} />
+                        <TapeEntry
+                            key={`${plane.id}${name}${gauge.number}`}
+                            start={gauge.typed}
+                            signed={quantity === 'along' || quantity === 'up'}
+                            label={t('survey.new-reading', named(name, plane.shape))}
+                            units={units}
+                            action={t('survey.keep')}
+                            onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })}
+                        />
                     )}
                     <div className="rowed" style={{ flexWrap: 'nowrap' }}>
-                        <TextField select label={t('survey.source')} value={source} onChange={(event) => setSource(event.target.value as Source)}>
-                            {SOURCES.filter((one) => one !== 'count' || quantity === 'eave' || quantity === 'ridge').map((one) => <MenuItem key={one} value={one}>{t(`source.${one}`)}</MenuItem>)}
+                        <TextField
+                            select
+                            label={t('survey.source')}
+                            value={source}
+                            onChange={(event) => setSource(event.target.value as Source)}
+                        >
+                            {SOURCES.filter(
+                                (one) => one !== 'count' || quantity === 'eave' || quantity === 'ridge',
+                            ).map((one) => (
+                                <MenuItem key={one} value={one}>
+                                    {t(`source.${one}`)}
+                                </MenuItem>
+                            ))}
                         </TextField>
                         {placed && (
-                            <TextField select label={t('survey.where')} value={place} onChange={(event) => setPlace(Number(event.target.value))}>
-                                {PLACES.map((one) => <MenuItem key={one} value={one}>{t(`survey.place.${placeName(one)}`)}</MenuItem>)}
+                            <TextField
+                                select
+                                label={t('survey.where')}
+                                value={place}
+                                onChange={(event) => setPlace(Number(event.target.value))}
+                            >
+                                {PLACES.map((one) => (
+                                    <MenuItem key={one} value={one}>
+                                        {t(`survey.place.${placeName(one)}`)}
+                                    </MenuItem>
+                                ))}
                             </TextField>
                         )}
                     </div>

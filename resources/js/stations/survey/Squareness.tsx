@@ -12,12 +12,44 @@ export function Squareness({ survey, plane }: { survey: SurveyPlane; plane: Plan
             {squareness ? (
                 <table className="plain">
                     <tbody>
-                        <tr><td>{t('square.skew')}</td><td className="n">{t('square.degrees', { degrees: Math.abs(squareness.skewDegrees).toFixed(2) })}</td></tr>
-                        <tr><td>{t('square.run-out')}</td><td className="n"><Len inches={Math.abs(squareness.runOut)} /></td></tr>
-                        <tr><td>{t('square.per-foot')}</td><td className="n">{t('square.thousandths', { inches: Math.abs(squareness.perFoot).toFixed(3) })}</td></tr>
-                        <tr><td>{t('square.left')}</td><td className="n"><Len inches={Math.abs(squareness.left)} /> {t(squareness.left >= 0 ? 'square.to-right' : 'square.to-left')}</td></tr>
-                        <tr><td>{t('square.right')}</td><td className="n"><Len inches={Math.abs(squareness.right)} /> {t(squareness.right >= 0 ? 'square.to-right' : 'square.to-left')}</td></tr>
-                        <tr><td>{t('square.hidden')}</td><td className={`n ${squareness.hidden ? 'good' : 'stop'}`}>{t(squareness.hidden ? 'square.under-rake' : 'square.tapered')}</td></tr>
+                        <tr>
+                            <td>{t('square.skew')}</td>
+                            <td className="n">
+                                {t('square.degrees', { degrees: Math.abs(squareness.skewDegrees).toFixed(2) })}
+                            </td>
+                        </tr>
+                        <tr>
+                            <td>{t('square.run-out')}</td>
+                            <td className="n">
+                                <Len inches={Math.abs(squareness.runOut)} />
+                            </td>
+                        </tr>
+                        <tr>
+                            <td>{t('square.per-foot')}</td>
+                            <td className="n">
+                                {t('square.thousandths', { inches: Math.abs(squareness.perFoot).toFixed(3) })}
+                            </td>
+                        </tr>
+                        <tr>
+                            <td>{t('square.left')}</td>
+                            <td className="n">
+                                <Len inches={Math.abs(squareness.left)} />{' '}
+                                {t(squareness.left >= 0 ? 'square.to-right' : 'square.to-left')}
+                            </td>
+                        </tr>
+                        <tr>
+                            <td>{t('square.right')}</td>
+                            <td className="n">
+                                <Len inches={Math.abs(squareness.right)} />{' '}
+                                {t(squareness.right >= 0 ? 'square.to-right' : 'square.to-left')}
+                            </td>
+                        </tr>
+                        <tr>
+                            <td>{t('square.hidden')}</td>
+                            <td className={`n ${squareness.hidden ? 'good' : 'stop'}`}>
+                                {t(squareness.hidden ? 'square.under-rake' : 'square.tapered')}
+                            </td>
+                        </tr>
                     </tbody>
                 </table>
             ) : (
@@ -26,7 +58,9 @@ export function Squareness({ survey, plane }: { survey: SurveyPlane; plane: Plan
             {survey.misses.length > 1 && <Closure survey={survey} plane={plane} />}
             {triangle && (
                 <p className="muted" style={{ marginTop: 8 }}>
-                    {t('square.triangle')} <Len inches={triangle.alongEave} /> {t('square.along')}, <Len inches={triangle.upRake} /> {t('square.up')}, <Len inches={triangle.across} /> {t('square.across')}
+                    {t('square.triangle')} <Len inches={triangle.alongEave} /> {t('square.along')},{' '}
+                    <Len inches={triangle.upRake} /> {t('square.up')}, <Len inches={triangle.across} />{' '}
+                    {t('square.across')}
                 </p>
             )}
         </section>
@@ -44,11 +78,18 @@ function Closure({ survey, plane }: { survey: SurveyPlane; plane: Plane }) {
                 <tbody>
                     {survey.misses.map(({ reading: id, inches }) => {
                         const reading = readings.get(id);
-                        return reading && (
-                            <tr key={id}>
-                                <td>{t('quantity', { quantity: reading.quantity })} <span className="muted small">{t(`source.${reading.source}`)}</span></td>
-                                <td className={`n ${id === survey.culprit ? 'stop' : ''}`}><Len inches={inches} signed /></td>
-                            </tr>
+                        return (
+                            reading && (
+                                <tr key={id}>
+                                    <td>
+                                        {t('quantity', { quantity: reading.quantity })}{' '}
+                                        <span className="muted small">{t(`source.${reading.source}`)}</span>
+                                    </td>
+                                    <td className={`n ${id === survey.culprit ? 'stop' : ''}`}>
+                                        <Len inches={inches} signed />
+                                    </td>
+                                </tr>
+                            )
                         );
                     })}
                 </tbody>

@@ -27,24 +27,49 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('quantity', named(name, plane.shape))}</h2>
-            <p className="muted">{adoption ? t('survey.adopted-how', { count: adoption.comparisons.length, quantity, source: adoption.source }) : t('survey.none-yet')}</p>
+            <p className="muted">
+                {adoption
+                    ? t('survey.adopted-how', { count: adoption.comparisons.length, quantity, source: adoption.source })
+                    : t('survey.none-yet')}
+            </p>
             {adoption && (
                 <p className="big" data-testid="adopted" style={{ margin: '4px 0 2px' }}>
-                    {quantity === 'pitch' ? t('pitch', { rise: Math.round(adoption.value * 100) / 100 }) : <Len inches={adoption.value} />}
+                    {quantity === 'pitch' ? (
+                        t('pitch', { rise: Math.round(adoption.value * 100) / 100 })
+                    ) : (
+                        <Len inches={adoption.value} />
+                    )}
                 </p>
             )}
             {adoption && adoption.comparisons.length > 1 && (
                 <p className="muted">
-                    {quantity === 'pitch' ? t('survey.spread-pitch', { spread: Math.round(adoption.spread * 100) / 100 }) : <>{t('survey.spread')} <Len inches={adoption.spread} /></>}
+                    {quantity === 'pitch' ? (
+                        t('survey.spread-pitch', { spread: Math.round(adoption.spread * 100) / 100 })
+                    ) : (
+                        <>
+                            {t('survey.spread')} <Len inches={adoption.spread} />
+                        </>
+                    )}
                 </p>
             )}
-            <Readings key={name} plane={plane} name={name} adoption={adoption} misses={survey?.misses ?? []} culprit={survey?.culprit ?? null} />
+            <Readings
+                key={name}
+                plane={plane}
+                name={name}
+                adoption={adoption}
+                misses={survey?.misses ?? []}
+                culprit={survey?.culprit ?? null}
+            />
             {survey && <Findings findings={survey.findings} />}
             {survey && survey.tapeNext.length > 0 && (
                 <section>
                     <h3>{t('survey.tape-next')}</h3>
                     <div className="rowed">
-                        {survey.tapeNext.map((one) => <button key={one} type="button" className="chip" onClick={() => onPick(one)}>{t('quantity', named(one, plane.shape))}</button>)}
+                        {survey.tapeNext.map((one) => (
+                            <button key={one} type="button" className="chip" onClick={() => onPick(one)}>
+                                {t('quantity', named(one, plane.shape))}
+                            </button>
+                        ))}
                     </div>
                 </section>
             )}
@@ -60,8 +85,27 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                             const known = survey?.adoptions[one];
                             return (
                                 <tr key={one}>
-                                    <td><button type="button" className="linkish" onClick={() => onPick(one)} aria-current={one === name}>{t('quantity', named(one, plane.shape))}</button></td>
-                                    <td className="n">{known ? (one === 'pitch' ? t('pitch', { rise: Math.round(known.value * 100) / 100 }) : <Len inches={known.value} />) : <span className="muted">—</span>}</td>
+                                    <td>
+                                        <button
+                                            type="button"
+                                            className="linkish"
+                                            onClick={() => onPick(one)}
+                                            aria-current={one === name}
+                                        >
+                                            {t('quantity', named(one, plane.shape))}
+                                        </button>
+                                    </td>
+                                    <td className="n">
+                                        {known ? (
+                                            one === 'pitch' ? (
+                                                t('pitch', { rise: Math.round(known.value * 100) / 100 })
+                                            ) : (
+                                                <Len inches={known.value} />
+                                            )
+                                        ) : (
+                                            <span className="muted">—</span>
+                                        )}
+                                    </td>
                                 </tr>
                             );
                         })}

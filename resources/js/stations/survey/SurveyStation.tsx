@@ -4,7 +4,6 @@ import MenuItem from '@mui/material/MenuItem';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from 'react-router';
-import type { SurveySlice } from '../../api/contract';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
@@ -30,13 +29,20 @@ export default function SurveyStation() {
     const [wanted, setWanted] = useState<Name>('eaveToRidge');
     const [adding, setAdding] = useState<HTMLElement | null>(null);
     const [bringing, setBringing] = useState(false);
-    const slice = usePlanSlice<SurveySlice>(job.id, 'survey', job.revision);
+    const slice = usePlanSlice(job.id, 'survey', job.revision);
     const planes = planesOf(job.document);
-    const plane = planes.find((one) => one.id === params.get('plane')) ?? planes.find((one) => picked?.kind === 'face' && one.id === picked.id) ?? planes[0];
+    const plane =
+        planes.find((one) => one.id === params.get('plane')) ??
+        planes.find((one) => picked?.kind === 'face' && one.id === picked.id) ??
+        planes[0];
     const survey = slice.data?.planes.find((one) => one.id === plane?.id);
     const corners = plane?.edges?.length ?? 4;
     const parts = partsOf(wanted);
-    const name = Math.max(parts.corner ?? 0, parts.to ?? 0) >= corners || (plane?.shape && ['ell', 'free'].includes(plane.shape) && hasPlace(wanted) && wanted !== 'pitch') ? 'eave' : wanted;
+    const name =
+        Math.max(parts.corner ?? 0, parts.to ?? 0) >= corners ||
+        (plane?.shape && ['ell', 'free'].includes(plane.shape) && hasPlace(wanted) && wanted !== 'pitch')
+            ? 'eave'
+            : wanted;
     const pick = (id: string) => {
         setParams({ plane: id }, { replace: true });
         setPick({ kind: 'face', id });
@@ -44,9 +50,23 @@ export default function SurveyStation() {
 
     const add = (shape: Shape, behind: boolean) => {
         setAdding(null);
-        const id = freshId('P', planes.map((one) => one.id));
-        const own = behind ? t('survey.other-side-of', { plane: plane.name }).slice(0, 120) : t('survey.plane-number', { number: planes.length + 1 });
-        job.edit((d) => addPlane(d, { id, name: own, ...(shape === 'rectangle' ? {} : { shape }), edges: USUAL_EDGES[shape], readings: [], ...(behind ? { ridgeWith: plane.id } : {}) }));
+        const id = freshId(
+            'P',
+            planes.map((one) => one.id),
+        );
+        const own = behind
+            ? t('survey.other-side-of', { plane: plane.name }).slice(0, 120)
+            : t('survey.plane-number', { number: planes.length + 1 });
+        job.edit((d) =>
+            addPlane(d, {
+                id,
+                name: own,
+                ...(shape === 'rectangle' ? {} : { shape }),
+                edges: USUAL_EDGES[shape],
+                readings: [],
+                ...(behind ? { ridgeWith: plane.id } : {}),
+            }),
+        );
         pick(id);
     };
 
@@ -55,23 +75,66 @@ export default function SurveyStation() {
             <main className="deck">
                 <div className="deck-head">
                     {planes.map((one) => (
-                        <button key={one.id} type="button" className="chip" aria-pressed={one.id === plane?.id} onClick={() => pick(one.id)}>{one.name}</button>
+                        <button
+                            key={one.id}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one.id === plane?.id}
+                            onClick={() => pick(one.id)}
+                        >
+                            {one.name}
+                        </button>
                     ))}
-                    {job.mayChange && <button type="button" className="chip" aria-haspopup="menu" onClick={(event) => setAdding(event.currentTarget)}>{t('survey.add-plane')}</button>}
-                    <Menu open={adding !== null} anchorEl={adding} onClose={() => setAdding(null)}>
-                        {OFFERED.map((shape) => <MenuItem key={shape} onClick={() => add(shape, false)}>{t(`shape.${shape}`)}</MenuItem>)}
-                    </Menu>
-                    {job.mayChange && plane && !plane.ridgeWith && (plane.shape ?? 'rectangle') === 'rectangle' && !planes.some((one) => one.ridgeWith === plane.id) && (
-                        <button type="button" className="chip" onClick={() => add('rectangle', true)}>{t('survey.add-behind')}</button>
+                    {job.mayChange && (
+                        <button
+                            type="button"
+                            className="chip"
+                            aria-haspopup="menu"
+                            onClick={(event) => setAdding(event.currentTarget)}
+                        >
+                            {t('survey.add-plane')}
+                        </button>
                     )}
+                    <Menu open={adding !== null} anchorEl={adding} onClose={() => setAdding(null)}>
+                        {OFFERED.map((shape) => (
+                            <MenuItem key={shape} onClick={() => add(shape, false)}>
+                                {t(`shape.${shape}`)}
+                            </MenuItem>
+                        ))}
+                    </Menu>
+                    {job.mayChange &&
+                        plane &&
+                        !plane.ridgeWith &&
+                        (plane.shape ?? 'rectangle') === 'rectangle' &&
+                        !planes.some((one) => one.ridgeWith === plane.id) && (
+                            <button type="button" className="chip" onClick={() => add('rectangle', true)}>
+                                {t('survey.add-behind')}
+                            </button>
+                        )}
                     <span className="spacer" />
-                    {job.mayChange && <Button variant="outlined" color="inherit" onClick={() => setBringing(true)}>{t('bring.open')}</Button>}
+                    {job.mayChange && (
+                        <Button variant="outlined" color="inherit" onClick={() => setBringing(true)}>
+                            {t('bring.open')}
+                        </Button>
+                    )}
                 </div>
                 <Progress slice={slice.data} planes={planes} blocks={blocksOf(job.document)} onPick={pick} />
                 {job.mayChange && <GaugeLine waiting={name === 'pitch' ? 'pitch' : 'length'} />}
-                {plane ? <SurveyDrawing key={plane.id} plane={plane} survey={survey} quantity={name} onPick={setWanted} /> : <p className="sheet">{t(blocksOf(job.document).length > 0 ? 'survey.blocks-only' : 'survey.no-plane')}</p>}
+                {plane ? (
+                    <SurveyDrawing key={plane.id} plane={plane} survey={survey} quantity={name} onPick={setWanted} />
+                ) : (
+                    <p className="sheet">
+                        {t(blocksOf(job.document).length > 0 ? 'survey.blocks-only' : 'survey.no-plane')}
+                    </p>
+                )}
             </main>
-            {plane ? <SurveyBench key={plane.id} plane={plane} survey={survey} name={name} onPick={setWanted} /> : <aside className="bench" aria-label={t('bench')}><h2>{t('station.survey')}</h2></aside>}
+            {plane ? (
+                <SurveyBench key={plane.id} plane={plane} survey={survey} name={name} onPick={setWanted} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h2>{t('station.survey')}</h2>
+                </aside>
+            )}
             {plane && <SurveyTape name={name} survey={survey} />}
             <Suspense fallback={null}>{bringing && <BringIn onClose={() => setBringing(false)} />}</Suspense>
         </>

@@ -12,7 +12,9 @@ export function SurveyTape({ survey, name }: { survey: SurveyPlane | undefined; 
     if (!adoption || name === 'pitch') {
         return (
             <section className="tape" aria-label={t('survey.tape')}>
-                <div className="tape-head"><b>{t('survey.tape')}</b></div>
+                <div className="tape-head">
+                    <b>{t('survey.tape')}</b>
+                </div>
                 <p className="muted">{t('survey.tape-empty')}</p>
             </section>
         );
@@ -21,7 +23,9 @@ export function SurveyTape({ survey, name }: { survey: SurveyPlane | undefined; 
     const marks: TapeMark[] = [];
     for (const one of near) {
         const known = marks.find((mark) => Math.abs(mark.at - one.value) < 1 / 64);
-        const label = hasPlace(name, survey?.shape) ? t(`survey.place.${placeName(one.at)}`) : t(`source.${one.source}`);
+        const label = hasPlace(name, survey?.shape)
+            ? t(`survey.place.${placeName(one.at)}`)
+            : t(`source.${one.source}`);
         if (known) {
             known.label = known.label?.includes(label) ? known.label : `${known.label}, ${label}`;
             known.strong = known.strong || one.adopted;

@@ -1,13 +1,11 @@
 import type { Plane, PlanOutline, Reading } from '../../api/contract';
 
 export type Quantity = Reading['quantity'];
-export type Source = Reading['source'];
 export type Shape = NonNullable<Plane['shape']>;
 
 /** Readings of the same thing have the same name: eave, along-2, between-0-3. */
 export type Name = string;
 
-export const SOURCES: Source[] = ['tape', 'laser', 'count', 'report', 'wheel'];
 export const SHAPES: Shape[] = ['rectangle', 'trapezoid', 'triangle', 'parallelogram', 'ell', 'free'];
 
 /** Places along the eave where a length up the slope is taken, as shares from its left end. */
@@ -21,7 +19,11 @@ export function nameOf(reading: Pick<Reading, 'quantity' | 'corner' | 'to'>): Na
 
 export function partsOf(name: Name): { quantity: Quantity; corner?: number; to?: number } {
     const [quantity, corner, to] = name.split('-');
-    return { quantity: quantity as Quantity, ...(corner === undefined ? {} : { corner: Number(corner) }), ...(to === undefined ? {} : { to: Number(to) }) };
+    return {
+        quantity: quantity as Quantity,
+        ...(corner === undefined ? {} : { corner: Number(corner) }),
+        ...(to === undefined ? {} : { to: Number(to) }),
+    };
 }
 
 export const letter = (corner: number): string => String.fromCharCode(65 + corner);
@@ -31,7 +33,10 @@ export function named(name: Name, shape: Shape = 'rectangle'): { quantity: strin
     const { quantity, corner, to } = partsOf(name);
     // A hip end has sides, not rakes.
     const side = (shape === 'trapezoid' || shape === 'triangle') && quantity.endsWith('Rake');
-    return { quantity: side ? quantity.replace('Rake', 'Side') : quantity, corner: `${corner === undefined ? '' : letter(corner)}${to === undefined ? '' : letter(to)}` };
+    return {
+        quantity: side ? quantity.replace('Rake', 'Side') : quantity,
+        corner: `${corner === undefined ? '' : letter(corner)}${to === undefined ? '' : letter(to)}`,
+    };
 }
 
 export const runsByCorner = (shape: Shape): boolean => shape === 'ell' || shape === 'free';
@@ -40,8 +45,22 @@ export const runsByCorner = (shape: Shape): boolean => shape === 'ell' || shape 
 export function namesFor(plane: Plane, corners: number): Name[] {
     const shape = plane.shape ?? 'rectangle';
     if (shape === 'triangle') return ['eaveToRidge', 'eave', 'leftRake', 'rightRake', 'pitch', 'wallHeight'];
-    if (!runsByCorner(shape)) return ['eaveToRidge', 'eave', 'ridge', 'leftRake', 'rightRake', 'diagonalRight', 'diagonalLeft', 'pitch', 'wallHeight'];
-    const running = Array.from({ length: Math.max(0, corners - 2) }, (_, i) => [`along-${i + 2}`, `up-${i + 2}`]).flat();
+    if (!runsByCorner(shape))
+        return [
+            'eaveToRidge',
+            'eave',
+            'ridge',
+            'leftRake',
+            'rightRake',
+            'diagonalRight',
+            'diagonalLeft',
+            'pitch',
+            'wallHeight',
+        ];
+    const running = Array.from({ length: Math.max(0, corners - 2) }, (_, i) => [
+        `along-${i + 2}`,
+        `up-${i + 2}`,
+    ]).flat();
     const taken = (plane.readings ?? []).map(nameOf).filter((name) => name.startsWith('between'));
     return ['eave', ...running, ...new Set(taken), 'pitch', 'wallHeight'];
 }
@@ -59,11 +78,37 @@ export function placeName(at: number): string {
 }
 
 const BLANKS: Record<Exclude<Shape, 'free'>, PlanOutline> = {
-    rectangle: [[0, 0], [480, 0], [480, 230], [0, 230]],
-    trapezoid: [[0, 0], [480, 0], [350, 200], [130, 200]],
-    triangle: [[0, 0], [480, 0], [240, 220]],
-    parallelogram: [[0, 0], [480, 0], [570, 220], [90, 220]],
-    ell: [[0, 0], [480, 0], [480, 120], [280, 120], [280, 240], [0, 240]],
+    rectangle: [
+        [0, 0],
+        [480, 0],
+        [480, 230],
+        [0, 230],
+    ],
+    trapezoid: [
+        [0, 0],
+        [480, 0],
+        [350, 200],
+        [130, 200],
+    ],
+    triangle: [
+        [0, 0],
+        [480, 0],
+        [240, 220],
+    ],
+    parallelogram: [
+        [0, 0],
+        [480, 0],
+        [570, 220],
+        [90, 220],
+    ],
+    ell: [
+        [0, 0],
+        [480, 0],
+        [480, 120],
+        [280, 120],
+        [280, 240],
+        [0, 240],
+    ],
 };
 
 /** Until readings make a plane of it, something of its shape to hang them on. */

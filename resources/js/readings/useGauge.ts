@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useMemo, useRef, useState, createElement, type ReactNode } from 'react';
-import { ApiError, call } from '../../api/client';
-import { useJob } from '../../job/JobContext';
-import { useJobTape } from '../../tape/JobTape';
+import { ApiError, call } from '../api/client';
+import { useJob } from '../job/JobContext';
+import { useJobTape } from '../tape/JobTape';
 
 interface GaugeReading {
     number: number;
@@ -21,7 +21,13 @@ interface GaugeState {
 
 const EVERY_MS = 1500;
 
-const GaugeContext = createContext<GaugeState>({ listening: false, listen: () => undefined, last: null, fault: null, retry: () => undefined });
+const GaugeContext = createContext<GaugeState>({
+    listening: false,
+    listen: () => undefined,
+    last: null,
+    fault: null,
+    retry: () => undefined,
+});
 
 /** Listens to the laser and the angle gauge while asked to; each reading comes once. */
 export function GaugeHolder({ children }: { children: ReactNode }) {
@@ -31,7 +37,11 @@ export function GaugeHolder({ children }: { children: ReactNode }) {
     const after = useRef<number | null>(null);
     const query = useQuery({
         queryKey: ['gauge', job.id],
-        queryFn: () => call<{ last: number; readings: GaugeReading[] }>('GET', `jobs/${job.id}/gauge${after.current === null ? '' : `?after=${after.current}`}`),
+        queryFn: () =>
+            call<{ last: number; readings: GaugeReading[] }>(
+                'GET',
+                `jobs/${job.id}/gauge${after.current === null ? '' : `?after=${after.current}`}`,
+            ),
         enabled: listening,
         refetchInterval: (state) => (state.state.status === 'error' ? false : EVERY_MS),
         retry: false,
@@ -46,7 +56,13 @@ export function GaugeHolder({ children }: { children: ReactNode }) {
     }, [data, dataUpdatedAt]);
     const { error, refetch } = query;
     const value = useMemo<GaugeState>(
-        () => ({ listening, listen, last: listening ? last : null, fault: listening && error ? (error instanceof ApiError ? (error.message409 ?? '') : '') : null, retry: () => void refetch() }),
+        () => ({
+            listening,
+            listen,
+            last: listening ? last : null,
+            fault: listening && error ? (error instanceof ApiError ? (error.message409 ?? '') : '') : null,
+            retry: () => void refetch(),
+        }),
         [listening, last, error, refetch],
     );
     return createElement(GaugeContext.Provider, { value }, children);
@@ -61,5 +77,8 @@ export function useGauge(kind: 'length' | 'pitch'): { number: number; typed: str
     const { last } = useGaugeState();
     const print = useJobTape();
     if (last?.kind !== kind) return { number: 0, typed: '' };
-    return { number: last.number, typed: kind === 'pitch' ? String(Math.round(last.value * 100) / 100) : print(last.value) };
+    return {
+        number: last.number,
+        typed: kind === 'pitch' ? String(Math.round(last.value * 100) / 100) : print(last.value),
+    };
 }

@@ -2,10 +2,16 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { readPitch } from '../../tape/readPitch';
+import { readPitch } from '../tape/readPitch';
 
 /** A pitch as read off the gauge; shows what was understood before it is taken. */
-export function PitchEntry({ onEnter, start = '' }: { onEnter: (riseIn12: number, typed: string) => void; start?: string }) {
+export function PitchEntry({
+    onEnter,
+    start = '',
+}: {
+    onEnter: (riseIn12: number, typed: string) => void;
+    start?: string;
+}) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState(start);
     const [tried, setTried] = useState(false);
@@ -29,10 +35,18 @@ export function PitchEntry({ onEnter, start = '' }: { onEnter: (riseIn12: number
                 value={typed}
                 error={showFault}
                 onChange={(event) => setTyped(event.target.value)}
-                helperText={showFault ? t(`tape.fault.${fault}`, { typed }) : 'riseIn12' in reading ? t('tape.understood-pitch', { rise: Math.round(reading.riseIn12 * 100) / 100 }) : t('tape.hint-pitch')}
+                helperText={
+                    showFault
+                        ? t(`tape.fault.${fault}`, { typed })
+                        : 'riseIn12' in reading
+                          ? t('tape.understood-pitch', { rise: Math.round(reading.riseIn12 * 100) / 100 })
+                          : t('tape.hint-pitch')
+                }
                 slotProps={{ htmlInput: { autoComplete: 'off' } }}
             />
-            <Button type="submit" variant="contained" sx={{ flex: '0 0 auto' }}>{t('survey.keep')}</Button>
+            <Button type="submit" variant="contained" sx={{ flex: '0 0 auto' }}>
+                {t('survey.keep')}
+            </Button>
         </form>
     );
 }
