@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\HouseRules;
+use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Rules\RuleFault;
+use Imbrex\Core\Stages;
+use Imbrex\Core\Survey\SurveyStage;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\RandomRoof;
+
+/** A plan works each stage once, when it is asked for, and what that needs before it. */
+final class PlanTest extends TestCase
+{
+    public function test_a_stage_is_worked_once_and_no_later_one_with_it(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse());
+        self::assertSame(0, $plan->worked());
+        $survey = $plan->of(SurveyStage::class);
+        self::assertSame(1, $plan->worked());
+        self::assertSame($survey, $plan->of(SurveyStage::class));
+        $plan->of(BuildsStage::class);
+        self::assertLessThanOrEqual(3, $plan->worked());
+        $plan->of(LoadOutStage::class);
+        self::assertSame(count(Stages::IN_ORDER), $plan->worked());
+    }
+
+    public function test_asked_in_any_order_it_comes_to_the_same(): void
+    {
+        foreach (RandomRoof::several(6) as $random) {
+            $job = $random->job();
+            $forwards = Plan::for($job);
+            $forwards->findings();
+            $backwards = Plan::for($job);
+            foreach (array_reverse(Stages::IN_ORDER) as $stage) {
+                $backwards->of($stage);
+            }
+            self::assertEquals($forwards->of(CuttingStage::class)->panels, $backwards->of(CuttingStage::class)->panels);
+            self::assertEquals($forwards->of(LoadOutStage::class)->order, $backwards->of(LoadOutStage::class)->order);
+            self::assertEquals($forwards->findings(), $backwards->findings());
+        }
+    }
+
+    public function test_a_finding_carries_its_stage_in_the_order_of_work(): void
+    {
+        $seen = [];
+        foreach (RandomRoof::several(30) as $random) {
+            $places = array_flip(array_keys(Stages::IN_ORDER));
+            $last = -1;
+            foreach (Plan::for($random->job())->findings() as $finding) {
+                $place = $finding->stage === null ? -1 : $places[$finding->stage];
+                self::assertGreaterThanOrEqual($last, $place, $finding->code);
+                $last = $place;
+                $seen[$finding->stage ?? 'covering'] = true;
+            }
+        }
+        self::assertArrayHasKey('covering', $seen);
+        self::assertArrayHasKey('layout', $seen);
+        self::assertArrayHasKey('cutting', $seen);
+    }
+
+    public function test_a_job_that_says_nothing_to_a_stage_says_its_usual(): void
+    {
+        $job = JobMaker::rectangle(300, 200);
+
+        self::assertSame([], $job->part(CuttingInput::class)->corrections);
+        self::assertSame([], $job->part(RoofInput::class)->blocks);
+        $other = $job->with(new LayoutInput([]));
+        self::assertEquals(Plan::for($job)->of(CuttingStage::class)->panels, Plan::for($other)->of(CuttingStage::class)->panels);
+    }
+
+    public function test_a_kept_plan_is_the_plan(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse());
+        $plan->findings();
+        $kept = unserialize(serialize($plan));
+        self::assertInstanceOf(Plan::class, $kept);
+
+        self::assertSame($plan->worked(), $kept->worked());
+        self::assertEquals($plan->of(CuttingStage::class), $kept->of(CuttingStage::class));
+        self::assertEquals(array_map(static fn (Finding $f): string => $f->code, $plan->findings()), array_map(static fn (Finding $f): string => $f->code, $kept->findings()));
+    }
+
+    public function test_every_house_rule_has_one_home(): void
+    {
+        $keys = [];
+        foreach (Stages::IN_ORDER as $stage) {
+            array_push($keys, ...array_map(static fn ($rule): string => $rule->key, $stage::rules()));
+        }
+
+        self::assertSame(count($keys), count(array_unique($keys)), 'no rule stands in two folders');
+        self::assertSame($keys, array_keys(HouseRules::all()));
+        $this->expectException(RuleFault::class);
+        HouseRules::get('no.such-rule');
+    }
+}
