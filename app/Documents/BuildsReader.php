@@ -35,7 +35,9 @@ final class BuildsReader
             foreach (array_diff(array_keys((array) $wish), $known) as $field) {
                 $this->faults[] = new Fault("edges.$id.$field", 'edge-wish', Understood::inWords($wish->{$field}), ['kind' => $kind->value, 'known' => implode(', ', $known) ?: 'none']);
             }
-            $this->checkReveal((string) $id, $wish, $covering);
+            if ($kind === EdgeKind::Valley) {
+                $this->checkReveal((string) $id, $wish, $covering);
+            }
             $wishes[(string) $id] = new EdgeWish(isset($wish->reveal) ? (float) $wish->reveal : null, isset($wish->vented) ? (bool) $wish->vented : null);
         }
 

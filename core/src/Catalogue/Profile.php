@@ -12,6 +12,8 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class Profile
 {
+    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
+
     /**
      * @param  float  $cover  width one panel adds
      * @param  float  $height  seam or rib
@@ -54,6 +56,12 @@ final readonly class Profile
     public function insideToOutside(): float
     {
         return $this->cover + $this->rightMetal;
+    }
+
+    /** Flat metal in so many inches of coil. */
+    public function squareFeet(float $length): float
+    {
+        return $length * $this->coil / self::SQUARE_INCHES_PER_SQUARE_FOOT;
     }
 
     /** Outer face of one leg to outer face of the other. */

@@ -9,8 +9,6 @@ use Imbrex\Core\Catalogue\Profile;
 /** What panels take: a sheet each, or one for two that share it, where the lower one stands in the list. */
 final readonly class SheetList
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
-
     /**
      * @param  list<Sheet>  $sheets
      * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
@@ -39,21 +37,15 @@ final readonly class SheetList
         foreach ($sheets as $sheet) {
             $length += $sheet->length;
         }
-        $area = self::squareFeet($length, $profile);
+        $area = $profile->squareFeet($length);
         $covered = array_sum(array_map(static fn (Panel $p): float => self::flatArea($p, $profile), $panels));
 
         return new self($sheets, $length, $area, max(0.0, $area - $covered));
     }
 
-    /** Of so many inches of sheet. */
-    public static function squareFeet(float $length, Profile $profile): float
-    {
-        return $length * $profile->coil / self::SQUARE_INCHES_PER_SQUARE_FOOT;
-    }
-
     /** Flat metal that ends up on the roof: the share of the coil's width the panel keeps, over its blank's length. */
     private static function flatArea(Panel $panel, Profile $profile): float
     {
-        return self::squareFeet($panel->long, $profile) * min(1.0, $panel->strip->width() / $profile->cover);
+        return $profile->squareFeet($panel->long) * min(1.0, $panel->strip->width() / $profile->cover);
     }
 }

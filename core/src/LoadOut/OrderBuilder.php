@@ -48,7 +48,7 @@ final readonly class OrderBuilder
     {
         $length = $sheets[0]->length;
         $panels = array_merge(...array_map(static fn (Sheet $sheet): array => $sheet->panels, $sheets));
-        $each = SheetList::squareFeet($length, $this->covering->profile);
+        $each = $this->covering->profile->squareFeet($length);
         $pounds = $each * $this->poundsPerSquareFoot();
 
         return new OrderLine(

@@ -17,8 +17,6 @@ use Imbrex\Core\Roof\Face;
 /** What a face costs by where its module lines fall: all that does not depend on its neighbours. */
 final class FaceCost
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
-
     /** Ends whose widths differ by no more (in) look alike. */
     private const EVEN = 1.0 / 16.0;
 
@@ -157,7 +155,7 @@ final class FaceCost
         }
         $taken = $this->metal->at($module);
 
-        return new Score($narrow, $keepOuts, 0, $taken->pieces, $this->squareFeet($taken->inches), $cuts, $uneven, $this->isOdd($module) ? 1 : 0);
+        return new Score($narrow, $keepOuts, 0, $taken->pieces, $this->profile->squareFeet($taken->inches), $cuts, $uneven, $this->isOdd($module) ? 1 : 0);
     }
 
     /** @return list<KeepOut> those a seam runs through */
@@ -210,11 +208,6 @@ final class FaceCost
         $strips = ($u - $module) / $this->cover;
 
         return max(0.0, ($strips - floor($strips + Tolerance::LENGTH)) * $this->cover);
-    }
-
-    private function squareFeet(float $inches): float
-    {
-        return $inches * $this->profile->coil / self::SQUARE_INCHES_PER_SQUARE_FOOT;
     }
 
     /** @param  list<MovedEdge>  $edges */
