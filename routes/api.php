@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CrewController;
-use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FileController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\JobController;
@@ -45,19 +45,10 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('', [JobController::class, 'show']);
             Route::get('revisions', [RevisionController::class, 'index']);
             Route::get('revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
-            Route::get('plan/{station}', [PlanController::class, 'show']);
+            Route::get('plan/{slice}', [PlanController::class, 'slice']);
+            Route::get('tiles/{station}', [PlanController::class, 'tile']);
             Route::get('orders', [OrderController::class, 'index']);
-            Route::get('cut-list.csv', [ExportController::class, 'csv']);
-            Route::get('cut-list.pdf', [ExportController::class, 'pdf']);
-            Route::get('cut-cards.pdf', [ExportController::class, 'cards']);
-            Route::get('job.json', [ExportController::class, 'json']);
-            Route::get('roof.dxf', [ExportController::class, 'dxf']);
-            Route::get('blanks.dxf', [ExportController::class, 'blanks']);
-            Route::get('blanks.svg', [ExportController::class, 'blanksSvg']);
-            Route::get('pieces.csv', [ExportController::class, 'pieces']);
-            Route::get('layout.pdf', [ExportController::class, 'layout']);
-            Route::get('notch-template.pdf', [ExportController::class, 'notch']);
-            Route::get('readings.csv', [ExportController::class, 'readings']);
+            Route::get('files/{name}', [FileController::class, 'show'])->where('name', '[a-z-]+\.[a-z]+');
         });
         Route::put('', [JobController::class, 'update'])->can('update', 'job');
         Route::middleware('can:update,job')->group(function (): void {

@@ -50,7 +50,7 @@ final class SchemaCheck
     /** @return list<Fault> */
     private function fault(ValidationError $error): array
     {
-        $field = FieldPath::of($error->data()->fullPath());
+        $field = FieldPath::of(array_values($error->data()->fullPath()));
         $arguments = $error->args();
         $value = Understood::inWords($error->data()->value());
         $schema = $error->schema()->info()->data();

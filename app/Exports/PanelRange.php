@@ -12,9 +12,9 @@ final class PanelRange
     {
         $runs = [];
         foreach ($ids as $id) {
-            $last = count($runs) - 1;
-            if ($last >= 0 && self::follows($runs[$last][1], $id)) {
-                $runs[$last][1] = $id;
+            $run = end($runs);
+            if ($run !== false && self::follows($run[1], $id)) {
+                $runs[count($runs) - 1] = [$run[0], $id];
             } else {
                 $runs[] = [$id, $id];
             }
@@ -25,8 +25,8 @@ final class PanelRange
 
     private static function follows(string $before, string $id): bool
     {
-        $number = static fn (string $one): int => (int) substr((string) strrchr($one, '-'), 1);
-        $face = static fn (string $one): string => substr($one, 0, (int) strrpos($one, '-'));
+        $number = static fn (string $panel): int => (int) substr((string) strrchr($panel, '-'), 1);
+        $face = static fn (string $panel): string => substr($panel, 0, (int) strrpos($panel, '-'));
 
         return $face($before) === $face($id) && $number($id) === $number($before) + 1 && ctype_digit(substr((string) strrchr($id, '-'), 1));
     }

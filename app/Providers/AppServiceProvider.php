@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Documents\PlanShelf;
-use App\Documents\Programme;
+use App\Plans\PlanShelf;
+use App\Plans\Programme;
 use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;

@@ -10,6 +10,7 @@ check() {
     step "static analysis"
     vendor/bin/phpstan analyse --no-progress --memory-limit=2G
     vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=2G
+    vendor/bin/phpstan analyse -c phpstan-tests.neon --no-progress --memory-limit=2G
     step "types and style of the front end"
     npm run --silent check
 }

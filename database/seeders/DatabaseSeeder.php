@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\DemoAccounts;
-use App\Jobs\JobStore;
 use App\Models\Crew;
 use App\Models\User;
+use App\Revisions\JobStore;
 use Illuminate\Database\Seeder;
 use LogicException;
 

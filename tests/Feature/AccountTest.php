@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
-use App\Jobs\JobStore;
 use App\Models\Invitation;
 use App\Models\User;
+use App\Revisions\JobStore;
 use Database\Factories\UserFactory;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Artisan;

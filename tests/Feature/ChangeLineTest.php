@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\ChangeTeller;
+use App\Stations\Change;
+use App\Stations\ChangeLine;
 use App\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -65,11 +66,11 @@ final class ChangeLineTest extends FeatureTestCase
     {
         $hall = ['id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 400, 'sides' => []];
         $with = static fn (array $blocks): \stdClass => json_decode((string) json_encode(['name' => 'x', 'roof' => ['blocks' => $blocks]]));
-        $told = static fn (array $after): array => (new ChangeTeller)->tell($with([$hall]), $with($after))[0];
+        $told = static fn (array $after): Change => app(ChangeLine::class)->tell($with([$hall]), $with($after))[0];
 
-        self::assertSame('block-removed', $told([])['code']);
+        self::assertSame('block-removed', $told([])->code);
         foreach (['moved' => ['x' => 5, 'y' => 6], 'turned' => ['rotationDegrees' => 30], 'size' => ['length' => 410], 'several' => ['length' => 410, 'name' => 'Long hall']] as $what => $changes) {
-            self::assertSame($what, $told([[...$hall, ...$changes]])['parameters']['what']);
+            self::assertSame($what, $told([[...$hall, ...$changes]])->parameters['what']);
         }
     }
 
@@ -77,10 +78,10 @@ final class ChangeLineTest extends FeatureTestCase
     {
         $with = static fn (array $readings): \stdClass => json_decode((string) json_encode(self::document(['roof' => ['planes' => [self::plane(['readings' => $readings])]]])));
         $reading = ['id' => 'r1', 'quantity' => 'ridge', 'value' => 500, 'source' => 'tape'];
-        $teller = new ChangeTeller;
+        $line = app(ChangeLine::class);
 
-        self::assertSame('reading-changed', $teller->tell($with([$reading]), $with([[...$reading, 'value' => 501]]))[0]['code']);
-        self::assertSame('reading-removed', $teller->tell($with([$reading]), $with([]))[0]['code']);
-        self::assertSame([['code' => 'other', 'parameters' => []]], $teller->tell($with([$reading]), $with([$reading])));
+        self::assertSame('reading-changed', $line->tell($with([$reading]), $with([[...$reading, 'value' => 501]]))[0]->code);
+        self::assertSame('reading-removed', $line->tell($with([$reading]), $with([]))[0]->code);
+        self::assertEquals([new Change('other')], $line->tell($with([$reading]), $with([$reading])));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
-use App\Documents\JobReader;
-use App\Exports\FaceDrawing;
-use App\Exports\LayoutSheet;
+use App\Stations\JobReader;
+use App\Stations\Layout\FaceDrawing;
+use App\Stations\Layout\LayoutSheet;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -120,7 +120,7 @@ final class CuttingTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user, self::boathouse());
-        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/pieces.csv")->assertOk()->getContent())));
+        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/pieces.csv")->assertOk()->getContent())));
         $rows = array_map(static fn (array $line): array => array_combine($lines[0], $line), array_slice($lines, 1));
 
         self::assertSame(['Hall S', '1', 'hall.S-1'], [$rows[0]['face'], $rows[0]['laid'], $rows[0]['panel']]);
@@ -134,25 +134,25 @@ final class CuttingTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user, self::boathouse());
-        $all = (string) $this->actingAs($user)->get("/api/jobs/$job->id/blanks.svg")->assertOk()->getContent();
-        $one = simplexml_load_string((string) $this->get("/api/jobs/$job->id/blanks.svg?pick=hall.S-29")->assertOk()->getContent());
+        $all = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/blanks.svg")->assertOk()->getContent();
+        $one = simplexml_load_string((string) $this->get("/api/jobs/$job->id/files/blanks.svg?pick=hall.S-29")->assertOk()->getContent());
         self::assertNotFalse($one);
         self::assertNotFalse(simplexml_load_string($all));
         self::assertGreaterThan(100, substr_count($all, 'class="cut"'));
         self::assertSame(['cut', 'bend', 'notch'], array_map(static fn ($g): string => (string) $g['class'], iterator_to_array($one->g->g, false)));
         // One unit is an inch: the page is as wide as the sheet, 16-5/8.
         self::assertSame('16.6250in', (string) $one['width']);
-        $dxf = (string) $this->get("/api/jobs/$job->id/blanks.dxf?pick=hall.S-29")->assertOk()->getContent();
+        $dxf = (string) $this->get("/api/jobs/$job->id/files/blanks.dxf?pick=hall.S-29")->assertOk()->getContent();
         self::assertSame(1, substr_count($dxf, 'POLYLINE'));
         self::assertStringContainsString('BEND', $dxf);
-        $this->getJson("/api/jobs/$job->id/blanks.svg?pick=".urlencode('<x>'))->assertUnprocessable();
+        $this->getJson("/api/jobs/$job->id/files/blanks.svg?pick=".urlencode('<x>'))->assertUnprocessable();
     }
 
     public function test_the_notch_template_is_full_size(): void
     {
         $user = $this->member();
         $job = $this->job($user);
-        $pdf = (string) $this->actingAs($user)->get("/api/jobs/$job->id/notch-template.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/notch-template.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         $drawn = self::streams($pdf);
 
         // 6 in are 432 points, 3 in 216, 100 mm 283.46.
@@ -160,14 +160,14 @@ final class CuttingTest extends FeatureTestCase
         self::assertMatchesRegularExpression('/ 216\.0+ /', $drawn);
         self::assertMatchesRegularExpression('/ 283\.46\d* /', $drawn);
         $screwed = $this->job($user, self::document(['system' => ['profile' => 'rib-9-36']]));
-        $this->get("/api/jobs/$screwed->id/notch-template.pdf")->assertNotFound();
+        $this->get("/api/jobs/$screwed->id/files/notch-template.pdf")->assertNotFound();
     }
 
     public function test_the_layout_sheet_lists_marks_to_either_side(): void
     {
         $user = $this->member();
         $job = $this->job($user, self::boathouse());
-        self::assertStringStartsWith('%PDF-', (string) $this->actingAs($user)->get("/api/jobs/$job->id/layout.pdf")->assertOk()->getContent());
+        self::assertStringStartsWith('%PDF-', (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/layout.pdf")->assertOk()->getContent());
         $plan = $this->plan(self::boathouse());
         $faces = app(LayoutSheet::class)->faces($plan);
         $right = array_values(array_filter($faces[0]['marks'], static fn (array $m): bool => $m['side'] === 'right'));
@@ -213,7 +213,7 @@ final class CuttingTest extends FeatureTestCase
      */
     private function planOf(array $document): array
     {
-        return json_decode((string) json_encode(app(\App\Documents\PlanWriter::class)->whole($this->plan($document))), true);
+        return json_decode((string) json_encode(app(\App\Plans\WholePlan::class)->of($this->plan($document))), true);
     }
 
     /** What a PDF draws, unpacked. */

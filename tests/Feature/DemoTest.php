@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\DemoAccounts;
-use App\Documents\JobReader;
 use App\Models\Crew;
 use App\Models\Job;
 use App\Models\User;
+use App\Stations\JobReader;
 use Illuminate\Support\Facades\Artisan;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;

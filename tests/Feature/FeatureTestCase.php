@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
-use App\Jobs\JobStore;
 use App\Models\Crew;
 use App\Models\Job;
 use App\Models\User;
+use App\Revisions\JobStore;
 use Database\Factories\CrewFactory;
 use Database\Factories\UserFactory;
 use Illuminate\Contracts\Auth\Authenticatable;

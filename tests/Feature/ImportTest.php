@@ -17,7 +17,7 @@ final class ImportTest extends FeatureTestCase
     public function test_our_own_drawing_read_back_is_the_same_roof(): void
     {
         $job = $this->boathouse();
-        $text = (string) $this->get("/api/jobs/$job->id/roof.dxf")->assertOk()->getContent();
+        $text = (string) $this->get("/api/jobs/$job->id/files/roof.dxf")->assertOk()->getContent();
         $answer = $this->dxf($job, $text)->assertOk()->assertJsonPath('unit', 'in')->assertJsonPath('asks', [])->json();
         $this->saveRoof($job, ['planes' => $answer['planes']]);
         $faces = collect($this->getJson("/api/jobs/$job->id/plan/roof")->json('faces'))->keyBy('name');
@@ -32,7 +32,7 @@ final class ImportTest extends FeatureTestCase
     public function test_blanks_leave_as_outlines_with_their_folds(): void
     {
         $job = $this->boathouse();
-        $drawing = (new DxfReader)->read((string) $this->get("/api/jobs/$job->id/blanks.dxf")->assertOk()->getContent());
+        $drawing = (new DxfReader)->read((string) $this->get("/api/jobs/$job->id/files/blanks.dxf")->assertOk()->getContent());
         $plan = json_decode((string) $this->getJson("/api/jobs/$job->id/plan/cuts")->getContent(), true);
         $lengths = array_unique(array_map(static fn (array $p): string => sprintf('%.3f', $p['long']), $plan['panels']));
         $drawn = array_unique(array_map(static fn (array $o): string => sprintf('%.3f', max(array_column($o['points'], 1)) - min(array_column($o['points'], 1))), $drawing->outlines));
@@ -98,7 +98,7 @@ final class ImportTest extends FeatureTestCase
     public function test_mangled_drawings_never_break_the_server(): void
     {
         $job = $this->boathouse();
-        $text = (string) $this->get("/api/jobs/$job->id/roof.dxf")->getContent();
+        $text = (string) $this->get("/api/jobs/$job->id/files/roof.dxf")->getContent();
         $seen = $this->mangled($text, 60, fn (string $bad): int => $this->dxf($job, $bad, ['unit' => 'in', 'riseIn12' => '6'])->status());
 
         self::assertSame([], array_diff(array_keys($seen), [200, 422]), (string) json_encode($seen));
@@ -108,7 +108,7 @@ final class ImportTest extends FeatureTestCase
     public function test_mangled_tables_never_break_the_server(): void
     {
         $job = $this->clubroom();
-        $text = (string) $this->get("/api/jobs/$job->id/readings.csv")->getContent();
+        $text = (string) $this->get("/api/jobs/$job->id/files/readings.csv")->getContent();
         $seen = $this->mangled($text, 80, fn (string $bad): int => $this->csv($job, $bad)->status());
 
         self::assertSame([], array_diff(array_keys($seen), [200, 422]), (string) json_encode($seen));
@@ -131,7 +131,7 @@ final class ImportTest extends FeatureTestCase
     public function test_a_table_read_back_is_the_same_readings(): void
     {
         $job = $this->clubroom();
-        $text = (string) $this->get("/api/jobs/$job->id/readings.csv")->assertOk()->getContent();
+        $text = (string) $this->get("/api/jobs/$job->id/files/readings.csv")->assertOk()->getContent();
         $read = $this->csv($job, $text)->assertOk()->json('readings');
         $document = json_decode($job->newest()->document, true);
         $kept = [];

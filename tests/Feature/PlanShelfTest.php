@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\JobReader;
-use App\Documents\PlanShelf;
-use App\Documents\PlanSlices;
+use App\Plans\PlanShelf;
+use App\Stations\JobReader;
+use App\Stations\Station;
+use App\Stations\Stations;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Plan;
 
@@ -30,14 +31,14 @@ final class PlanShelfTest extends FeatureTestCase
 
     public function test_every_slice_of_a_kept_plan_is_that_of_a_fresh_one(): void
     {
-        $slices = app(PlanSlices::class);
+        $slices = array_merge(...array_map(static fn (Station $station): array => [...$station->slices(), "tile of {$station->key()}" => $station->tile(...)], app(Stations::class)->all()));
         $plan = self::boathouse();
-        $slices->slice($plan, 'layout', 'hall.E');
+        $slices['layout']($plan, 'hall.E');
         (new PlanShelf($this->folder, 'v1'))->put('a', $plan);
-        foreach (PlanSlices::STATIONS as $station) {
+        foreach ($slices as $name => $write) {
             $kept = (new PlanShelf($this->folder, 'v1'))->take('a') ?? self::fail('nothing on the shelf');
             self::assertSame($plan->worked(), $kept->worked(), 'what was worked need not be worked again');
-            self::assertSame(json_encode($slices->slice(self::boathouse(), $station, null)), json_encode($slices->slice($kept, $station, null)), $station);
+            self::assertSame(json_encode($write(self::boathouse(), null)), json_encode($write($kept, null)), $name);
         }
     }
 

@@ -17,9 +17,13 @@ final class PlanTest extends FeatureTestCase
         $empty = self::document(['roof' => ['planes' => [['id' => 'P1', 'name' => 'New']]], 'layout' => new \stdClass]);
         foreach ([self::document(), $demo('oar-store'), $demo('clubroom'), $demo('boathouse'), $demo('oar-store-screw-down'), $empty] as $document) {
             $job = $this->job($user, $document);
-            foreach (['overview' => 'overviewSlice', 'survey' => 'surveySlice', 'layout' => 'layoutSlice', 'cuts' => 'cutsSlice', 'load-out' => 'loadOutSlice'] as $station => $definition) {
+            foreach (['survey' => 'surveySlice', 'layout' => 'layoutSlice', 'cuts' => 'cutsSlice', 'load-out' => 'loadOutSlice'] as $station => $definition) {
                 $answer = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$station")->assertOk();
                 $this->assertKeeps($definition, (string) $answer->getContent());
+            }
+            foreach (['survey', 'roof', 'layout', 'cuts', 'load-out'] as $station) {
+                $answer = $this->actingAs($user)->getJson("/api/jobs/$job->id/tiles/$station")->assertOk();
+                $this->assertKeeps("{$station}Tile", (string) $answer->getContent());
             }
         }
     }
@@ -51,7 +55,7 @@ final class PlanTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user);
-        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/cut-list.csv")->assertOk()->getContent())));
+        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/cut-list.csv")->assertOk()->getContent())));
         $row = array_combine($lines[0], $lines[1]);
 
         self::assertCount(2, $lines);
@@ -64,7 +68,7 @@ final class PlanTest extends FeatureTestCase
         $user = $this->member();
         $job = $this->job($user, self::document(['name' => '<b>Oar & store</b>']));
         foreach (['cut-list.pdf', 'cut-cards.pdf'] as $file) {
-            $answer = $this->actingAs($user)->get("/api/jobs/$job->id/$file")->assertOk();
+            $answer = $this->actingAs($user)->get("/api/jobs/$job->id/files/$file")->assertOk();
             self::assertStringStartsWith('%PDF-', (string) $answer->getContent());
             self::assertSame('application/pdf', $answer->headers->get('Content-Type'));
             self::assertStringNotContainsString('<', (string) $answer->headers->get('Content-Disposition'));
@@ -76,7 +80,7 @@ final class PlanTest extends FeatureTestCase
         $user = $this->member();
         foreach (['oar-store', 'clubroom', 'oar-store-screw-down', 'boathouse'] as $name) {
             $job = $this->job($user, json_decode((string) file_get_contents(database_path("demo/$name.json")), true));
-            $file = (string) $this->actingAs($user)->get("/api/jobs/$job->id/job.json")->assertOk()->getContent();
+            $file = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/job.json")->assertOk()->getContent();
             $copy = $this->begin($this->member(), $file)->assertCreated()->json('id');
             foreach (['survey', 'layout', 'cuts', 'load-out'] as $station) {
                 $copied = $this->getJson("/api/jobs/$copy/plan/$station")->assertOk()->getContent();

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\JobReader;
-use App\Documents\PlanWriter;
-use App\Exports\CardDrawing;
-use App\Exports\CardSheets;
-use App\Exports\CutListCsv;
 use App\Exports\PanelRange;
+use App\Stations\Cutting\CardDrawing;
+use App\Stations\Cutting\CardSheets;
+use App\Stations\JobReader;
+use App\Stations\LoadOut\CutListCsv;
+use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
@@ -74,7 +74,7 @@ final class PrintTest extends FeatureTestCase
     {
         $plan = $this->plan();
         $card = $this->card($plan, 0);
-        $svg = simplexml_load_string((new CardDrawing(app(Words::class), PlanWriter::tape($plan)->inInches()))->svg($card));
+        $svg = simplexml_load_string((new CardDrawing(app(Words::class), Wire::tape($plan)->inInches()))->svg($card));
         self::assertNotFalse($svg);
         $texts = array_map(strval(...), iterator_to_array($svg->text, false));
         $dashed = array_filter(iterator_to_array($svg->line, false), static fn (\SimpleXMLElement $line): bool => (string) $line['stroke-dasharray'] !== '');
@@ -132,7 +132,7 @@ final class PrintTest extends FeatureTestCase
     private function sheet(Plan $plan): string
     {
         $words = app(Words::class);
-        $tape = PlanWriter::tape($plan);
+        $tape = Wire::tape($plan);
 
         return view('print.cut-list', [
             'plan' => $plan, 'order' => $plan->of(LoadOutStage::class)->order, 'revision' => 7, 'words' => $words, 'tape' => $tape, 'ranges' => PanelRange::inWords(...),

@@ -75,7 +75,7 @@ final class RoofSliceTest extends FeatureTestCase
         self::assertEqualsWithDelta(16.25 * sqrt(1.25), $card['lengths']['long'] - $card['lengths']['short'], 1e-3);
         self::assertEqualsWithDelta(16.25, $card['lengths']['between'], 1e-3);
         self::assertContains('valley-hem', array_column($card['marks'], 'name'));
-        $pdf = (string) $this->get('/api/jobs/'.$this->demo('boathouse')->id.'/cut-cards.pdf')->assertOk()->getContent();
+        $pdf = (string) $this->get('/api/jobs/'.$this->demo('boathouse')->id.'/files/cut-cards.pdf')->assertOk()->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\JobReader;
+use App\Stations\JobReader;
 use Illuminate\Console\Command;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\WayToStart;

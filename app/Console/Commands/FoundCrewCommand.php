@@ -21,7 +21,7 @@ final class FoundCrewCommand extends Command
 
     public function handle(): int
     {
-        $given = ['crew' => $this->argument('crew'), 'name' => $this->argument('name'), 'email' => mb_strtolower((string) $this->argument('email'))];
+        $given = ['crew' => $this->argument('crew'), 'name' => $this->argument('name'), 'email' => mb_strtolower(is_string($email = $this->argument('email')) ? $email : '')];
         $check = Validator::make($given, ['crew' => 'required|max:120', 'name' => 'required|max:120', 'email' => 'required|email|max:190|unique:users,email']);
         if ($check->fails()) {
             foreach ($check->errors()->all() as $fault) {

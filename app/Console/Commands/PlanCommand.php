@@ -6,9 +6,9 @@ namespace App\Console\Commands;
 
 use App\Documents\DocumentFault;
 use App\Documents\Fault;
-use App\Documents\JobReader;
-use App\Documents\PlanWriter;
 use App\Documents\Understood;
+use App\Plans\WholePlan;
+use App\Stations\JobReader;
 use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\Plan;
@@ -23,11 +23,11 @@ final class PlanCommand extends Command
 
     protected $description = 'Print the plan of a job document as JSON';
 
-    public function handle(JobReader $reader, PlanWriter $writer, Words $words): int
+    public function handle(JobReader $reader, WholePlan $whole, Words $words): int
     {
         try {
-            $on = $this->option('on');
-            $plan = Plan::for($reader->read($this->text((string) $this->argument('file'), 'file')), is_string($on) ? $reader->circumstances($this->text($on, 'on')) : null);
+            [$file, $on] = [$this->argument('file'), $this->option('on')];
+            $plan = Plan::for($reader->read($this->text(is_string($file) ? $file : '', 'file')), is_string($on) ? $reader->circumstances($this->text($on, 'on')) : null);
         } catch (DocumentFault $fault) {
             foreach ($fault->inWords($words) as $line) {
                 fwrite(STDERR, preg_replace('/\s+/', ' ', $line['message'])."\n");
@@ -36,7 +36,7 @@ final class PlanCommand extends Command
             return self::BAD_FILE;
         }
         $this->output->writeln(
-            (string) json_encode($writer->whole($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
+            (string) json_encode($whole->of($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
             OutputInterface::OUTPUT_RAW,
         );
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\JobReader;
 use App\Http\Requests\DrawingRequest;
 use App\Http\Requests\TableRequest;
 use App\Imports\Dxf\DrawnRoof;
 use App\Imports\Dxf\DxfReader;
 use App\Imports\ReadingsCsv;
 use App\Models\Job;
+use App\Stations\JobReader;
 use Illuminate\Http\JsonResponse;
 
 /** Makes proposals of files from elsewhere. Nothing is saved: what is taken over becomes an edit of the job. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\DocumentRequest;
-use App\Jobs\JobStore;
 use App\Models\Job;
 use App\Models\User;
+use App\Revisions\JobStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

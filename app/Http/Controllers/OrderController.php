@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\PlanCache;
-use App\Documents\PlanWriter;
 use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
 use App\Models\Order;
+use App\Plans\PlanCache;
+use App\Stations\LoadOut\OrderWriter;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\LoadOut\LoadOutStage;
@@ -21,7 +21,7 @@ final class OrderController
     }
 
     /** Releases the order of the revision named in If-Match; 409 when the plan has moved on or is blocked. */
-    public function store(DocumentRequest $request, Job $job, PlanCache $plans, PlanWriter $writer, Words $words): JsonResponse
+    public function store(DocumentRequest $request, Job $job, PlanCache $plans, OrderWriter $writer, Words $words): JsonResponse
     {
         $member = $request->member();
         abort_if($request->base() !== $job->revision, 409, $words->say('order.moved-on'));

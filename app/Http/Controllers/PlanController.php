@@ -4,19 +4,41 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\PlanCache;
-use App\Documents\PlanSlices;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
+use App\Plans\PlanCache;
+use App\Stations\Stations;
+use Closure;
 use Illuminate\Http\Response;
+use Imbrex\Core\Plan;
 
+/** What stations show of a job's plan. */
 final class PlanController
 {
-    public function show(PlanRequest $request, Job $job, string $station, PlanCache $cache): Response
+    public function __construct(private readonly PlanCache $plans, private readonly Stations $stations)
     {
-        abort_unless(in_array($station, PlanSlices::STATIONS, true), 404);
+    }
+
+    public function slice(PlanRequest $request, Job $job, string $slice): Response
+    {
+        $write = $this->stations->slice($slice) ?? abort(404);
+
+        return $this->answer($request, $job, "$slice|{$request->pick()}", static fn (Plan $plan): array => $write($plan, $request->pick()));
+    }
+
+    /** How far a station is. Each has its own, so that a cheap one does not wait for a dear one. */
+    public function tile(PlanRequest $request, Job $job, string $station): Response
+    {
+        $found = $this->stations->station($station) ?? abort(404);
+
+        return $this->answer($request, $job, "tile $station", $found->tile(...));
+    }
+
+    /** @param  Closure(Plan): (array<string, mixed>|null)  $write */
+    private function answer(PlanRequest $request, Job $job, string $name, Closure $write): Response
+    {
         $revision = $request->revision() === null ? $job->newest() : $job->at($request->revision());
-        $slice = $cache->slice($revision, $station, $request->pick());
+        $slice = $this->plans->slice($revision, $name, $write);
         $response = new Response($slice->json, 200, ['Content-Type' => 'application/json']);
         $response->setEtag($slice->tag);
         $response->headers->set('Cache-Control', 'private, no-cache');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\JobReader;
 use App\Http\Requests\DocumentRequest;
 use App\Models\CrewProfile;
 use App\Models\User;
+use App\Stations\JobReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

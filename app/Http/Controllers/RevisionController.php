@@ -6,8 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\DocumentRequest;
 use App\Http\Resources\RevisionResource;
-use App\Jobs\JobStore;
 use App\Models\Job;
+use App\Revisions\JobStore;
+use App\Stations\Change;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -37,7 +38,7 @@ final class RevisionController
     public function restore(DocumentRequest $request, Job $job, int $number, JobStore $store): JsonResponse
     {
         $old = $job->at($number);
-        $revision = $store->save($job, $request->member(), $request->base(), $old->document, [['code' => 'restored', 'parameters' => ['number' => $number]]]);
+        $revision = $store->save($job, $request->member(), $request->base(), $old->document, [new Change('restored', ['number' => $number])]);
 
         return new JsonResponse(['revision' => $revision->number, 'document' => json_decode($revision->document)]);
     }

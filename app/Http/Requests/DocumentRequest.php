@@ -24,7 +24,7 @@ final class DocumentRequest extends FormRequest
     /** The revision the change was made on, from If-Match; 428 without one. */
     public function base(): int
     {
-        $match = trim((string) $this->header('If-Match'), ' "W/');
+        $match = trim((string) $this->headers->get('If-Match'), ' "W/');
 
         return ctype_digit($match) && strlen($match) < 10 ? (int) $match : abort(428, 'If-Match');
     }

@@ -191,7 +191,7 @@ final class DrawnRoof
             }
         }
 
-        return $kinds;
+        return array_values($kinds);
     }
 
     /** @param  list<string|null>  $kinds */

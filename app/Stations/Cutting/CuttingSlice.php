@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Cutting;
+
+use App\Stations\Wire;
+use Imbrex\Core\Cutting\Correction;
+use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Line;
+use Imbrex\Core\Cutting\Mark;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+
+/** What Cuts shows: every piece in the order of laying, and the card of one. */
+final readonly class CuttingSlice
+{
+    public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private Wire $wire)
+    {
+    }
+
+    /**
+     * @param  string|null  $pick  a panel; the first where null or unknown
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $panel = $plan->of(CuttingStage::class)->panel((string) $pick) ?? $plan->of(CuttingStage::class)->panels[0] ?? null;
+        $face = $panel === null ? null : $plan->of(RoofStage::class)->roof->face($panel->face);
+        $profile = $plan->job->covering->profile;
+
+        return [
+            'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->of(RoofStage::class)->roof->faces),
+            'concealed' => $profile->family->isConcealed(),
+            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
+            'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
+            'pairing' => $this->pairing->pairing($plan),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $plan->job->part(CuttingInput::class)->corrections),
+            'findings' => $this->wire->findings($plan, $plan->findingsOf('cutting')),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function piece(Plan $plan, Panel $p): array
+    {
+        return [
+            'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
+            'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
+            'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
+            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'notched' => $p->isNotched(),
+            'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id),
+        ];
+    }
+
+    /** @return array<string, mixed> both views, and what goes with the piece */
+    private function card(Plan $plan, Face $face, Panel $panel): array
+    {
+        $maker = CutCardMaker::of($plan);
+        $card = $maker->card($face, $panel);
+        $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
+
+        return [
+            'back' => self::cardView($card),
+            'face' => self::cardView($card->flipped()),
+            'pair' => $pair === null ? null : $this->pairing->pair($pair),
+            'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->of(RoofStage::class)->roof->edge($edge)?->kind->value], CutCardMaker::angledEdges($plan, $face, $panel))),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $panel->corrections),
+            'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
+            'hems' => $maker->hems($face, $panel),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function correction(Correction $c): array
+    {
+        return ['id' => $c->id, 'face' => $c->face, 'edge' => $c->edge, 'trial' => $c->trial, 'side' => $c->longSide ? 'long' : 'short', 'uphill' => $c->uphill];
+    }
+
+    /** @return array<string, mixed> */
+    public static function cardView(CutCard $card): array
+    {
+        return [
+            'panel' => $card->panel,
+            'width' => $card->width,
+            'length' => $card->length,
+            'orderLength' => $card->orderLength,
+            'outline' => Wire::outline($card->outline),
+            'holes' => array_map(Wire::outline(...), $card->holes),
+            'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
+            'ribs' => $card->ribs,
+            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
+            'hookedRight' => $card->hookedRight,
+            'fromHead' => $card->fromHead,
+            'lengths' => $card->lengths === null ? null : [
+                'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between,
+            ],
+            'stretches' => ['left' => $card->stretches(true), 'right' => $card->stretches(false)],
+        ];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Cutting;
+
+use App\Documents\Reading;
+use App\Stations\Edition;
+use App\Stations\Station;
+use App\Stations\StationFile;
+use App\Stations\Wire;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use stdClass;
+
+/** The bench: what is cut of which sheet, with the marks for it. */
+final class CuttingStation extends Station
+{
+    public function __construct(
+        private readonly CuttingSlice $slice,
+        private readonly CuttingChanges $changes,
+        private readonly ChalkWriter $chalk,
+        private readonly PairingWriter $pairing,
+        private readonly PanelWriter $panels,
+        private readonly PiecesCsv $pieces,
+        private readonly CardSheets $cards,
+        private readonly BlanksDxf $drawing,
+        private readonly BlanksSvg $picture,
+        private readonly NotchTemplate $notch,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return 'cuts';
+    }
+
+    public function stage(): string
+    {
+        return 'cutting';
+    }
+
+    public function read(Reading $reading): CuttingInput
+    {
+        return (new CuttingReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return $this->changes->between($before->cutting ?? new stdClass, $after->cutting ?? new stdClass);
+    }
+
+    public function tile(Plan $plan): array
+    {
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== []), 'pieces' => count($plan->of(CuttingStage::class)->panels)];
+    }
+
+    public function slices(): array
+    {
+        return ['cuts' => $this->slice->of(...)];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return [
+            'chalk' => $this->chalk->chalk($plan, $plan->of(RoofStage::class)->roof->faces),
+            'pairing' => $this->pairing->pairing($plan),
+            'panels' => $this->panels->panels($plan),
+        ];
+    }
+
+    public function files(): array
+    {
+        return [
+            new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan())),
+            new StationFile('cut-cards.pdf', 'application/pdf', fn (Edition $edition): string => $this->cards->pdf($edition->plan(), $edition->revision)),
+            new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick)),
+            new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick)),
+            new StationFile('notch-template.pdf', 'application/pdf', fn (Edition $edition): ?string => $this->notch->pdf($edition->plan())),
+        ];
+    }
+}

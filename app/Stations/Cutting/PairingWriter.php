@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Cutting;
+
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Pair;
+use Imbrex\Core\Plan;
+
+/** Puts what comes two to a sheet into its wire shape. */
+final class PairingWriter
+{
+    /** @return array<string, mixed> */
+    public function pairing(Plan $plan): array
+    {
+        $saved = $plan->of(CuttingStage::class)->pairing->saved();
+
+        return [
+            'pairs' => array_map($this->pair(...), $plan->of(CuttingStage::class)->pairing->pairs),
+            'savedInches' => $saved,
+            'boundInches' => $plan->of(CuttingStage::class)->pairing->bound,
+            'savedMoney' => $saved * $plan->job->rules->number('order.metalPerInch'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function pair(Pair $pair): array
+    {
+        return (array) $pair;
+    }
+}

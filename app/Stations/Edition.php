@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use Closure;
+use Imbrex\Core\Plan;
+use stdClass;
+
+/** One revision of a job as files are made from it. Its plan is worked when it is asked for. */
+final class Edition
+{
+    private ?Plan $plan = null;
+
+    /**
+     * @param  Closure(): Plan  $work
+     * @param  string|null  $pick  the one piece that was asked for
+     */
+    public function __construct(public readonly int $revision, public readonly string $document, private readonly Closure $work, public readonly ?string $pick = null)
+    {
+    }
+
+    public function plan(): Plan
+    {
+        return $this->plan ??= ($this->work)();
+    }
+
+    public function decoded(): stdClass
+    {
+        $document = json_decode($this->document, false, 512, JSON_THROW_ON_ERROR);
+
+        return $document instanceof stdClass ? $document : new stdClass;
+    }
+}

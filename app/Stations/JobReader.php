@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Documents\DocumentFault;
+use App\Documents\Fault;
+use App\Documents\Reading;
+use App\Documents\SchemaCheck;
+use App\Documents\Understood;
+use Imbrex\Core\Circumstances;
+use Imbrex\Core\Job;
+use Imbrex\Core\Units\UnitSystem;
+use JsonException;
+use stdClass;
+
+/** Turns the text of a job document into a job: decoded, held against the schema, then checked for sense. */
+final readonly class JobReader
+{
+    /** Deeper than any honest document. */
+    private const DEPTH = 24;
+
+    public function __construct(private SchemaCheck $schema, private Stations $stations)
+    {
+    }
+
+    /** @throws DocumentFault */
+    public function read(string $json): Job
+    {
+        return $this->job($this->decode($json));
+    }
+
+    /**
+     * What holds today besides the job.
+     *
+     * @throws DocumentFault
+     */
+    public function circumstances(string $json): Circumstances
+    {
+        $this->decode($json, 'circumstances');
+
+        return Circumstances::none();
+    }
+
+    /**
+     * The document as an object, sound by its schema.
+     *
+     * @throws DocumentFault
+     */
+    public function decode(string $json, string $contract = 'job'): stdClass
+    {
+        if (strlen($json) > (int) config('imbrex.document_limit')) {
+            throw DocumentFault::of([new Fault('document', 'too-large', strlen($json).' bytes', ['most' => (int) config('imbrex.document_limit')])]);
+        }
+        try {
+            $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            $code = $e->getCode() === JSON_ERROR_DEPTH ? 'too-deep' : 'not-json';
+            throw DocumentFault::of([new Fault('document', $code, $e->getMessage(), ['most' => self::DEPTH])]);
+        }
+        $faults = $this->schema->faults($document, $contract);
+        if ($faults !== []) {
+            throw DocumentFault::of($faults);
+        }
+        if (! $document instanceof stdClass) {
+            throw DocumentFault::of([new Fault('document', 'type', Understood::inWords($document), ['type' => 'object'])]);
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param  stdClass  $document  sound by its schema
+     *
+     * @throws DocumentFault
+     */
+    public function job(stdClass $document): Job
+    {
+        $reading = new Reading($document);
+        foreach ($this->stations->all() as $station) {
+            $part = $station->read($reading);
+            if ($part !== null) {
+                $reading->keep($part);
+            }
+        }
+
+        return Job::of((string) $document->name, UnitSystem::from((string) ($document->units ?? 'imperial')), $reading->covering, ...$reading->parts());
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Layout;
+
+use App\Documents\Reading;
+use Imbrex\Core\Layout\LayoutChoice;
+use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\SurveyInput;
+
+/** Reads of a document where the panels of each face are to begin. */
+final readonly class LayoutReader
+{
+    private const MOST_PANELS = 20_000;
+
+    /** @var list<Plane> */
+    private array $planes;
+
+    /** @var list<Block> */
+    private array $blocks;
+
+    public function __construct(private Reading $reading)
+    {
+        $this->planes = $reading->part(SurveyInput::class)->planes;
+        $this->blocks = $reading->part(RoofInput::class)->blocks;
+    }
+
+    public function input(): LayoutInput
+    {
+        $this->checkSize();
+        $ids = [
+            ...array_map(static fn (Plane $plane): string => $plane->id, $this->planes),
+            ...array_map(static fn (Block $block): string => "$block->id.S", $this->blocks),
+        ];
+        $layouts = [];
+        foreach ((array) ($this->reading->document->layout ?? []) as $id => $choice) {
+            // Faces of a block come and go as blocks are moved; their layouts wait for them.
+            if (! in_array((string) preg_replace('/\.[SENW]\d*$/', '.S', (string) $id), $ids, true)) {
+                $this->reading->fault("layout.$id", 'plane-unknown', (string) $id, ['known' => implode(', ', $ids)]);
+
+                continue;
+            }
+            $layouts[(string) $id] = new LayoutChoice(
+                SchoolKind::from((string) ($choice->school ?? SchoolKind::Balanced->value)),
+                isset($choice->start) ? $choice->start === 'left' : null,
+                isset($choice->at) ? (float) $choice->at : null,
+                ($choice->as ?? 'seam') === 'seam',
+                (float) ($choice->nudge ?? 0.0),
+                (bool) ($choice->pinned ?? false),
+            );
+        }
+
+        return new LayoutInput($layouts);
+    }
+
+    /** A slip of the key (a cover of 4 on planes of a thousand feet) must not keep the server busy for minutes. */
+    private function checkSize(): void
+    {
+        $width = array_sum(array_map(static fn (Block $b): float => 2.0 * ($b->length + $b->width), $this->blocks));
+        foreach ($this->planes as $plane) {
+            $widths = [$plane->outline?->bounds()->width() ?? 0.0];
+            foreach ($plane->readings as $reading) {
+                if (in_array($reading->quantity, [Quantity::Eave, Quantity::Ridge, Quantity::Along], true)) {
+                    $widths[] = $reading->value;
+                }
+            }
+            $width += max($widths);
+        }
+        $panels = (int) ceil($width / $this->reading->covering->profile->cover);
+        if ($panels > self::MOST_PANELS) {
+            $this->reading->fault('roof.planes', 'too-many-panels', "about $panels panels", ['most' => self::MOST_PANELS]);
+        }
+    }
+}

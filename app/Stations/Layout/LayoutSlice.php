@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Layout;
+
+use App\Stations\Cutting\ChalkWriter;
+use App\Stations\Roof\FaceWriter;
+use App\Stations\Wire;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Cutting\WayToStart;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Layout\RunOut;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Survey\Squareness;
+use Imbrex\Core\Survey\SurveyStage;
+
+/** What Layout shows: one face with its group, the ways to start compared; and the marks of every face for the crews. */
+final readonly class LayoutSlice
+{
+    /** What the survey says about squareness and closure decides how the end panels are cut. */
+    private const FEEDS_LAYOUT = ['survey.out-of-square', 'survey.hidden-under-rake', 'survey.culprit'];
+
+    public function __construct(private FaceWriter $faces, private LayoutWriter $layouts, private MarksWriter $marks, private ChalkWriter $chalk, private Wire $wire)
+    {
+    }
+
+    /**
+     * @param  string|null  $pick  a face; the first where null or unknown
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $face = $plan->of(RoofStage::class)->roof->face((string) $pick) ?? $plan->of(RoofStage::class)->roof->faces[0] ?? null;
+        $profile = $plan->job->covering->profile;
+
+        return [
+            'faces' => array_map($this->faces->face(...), $plan->of(RoofStage::class)->roof->faces),
+            'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
+            'system' => ['profile' => $profile->key, 'material' => $plan->job->covering->material->key, 'gauge' => $plan->job->covering->gauge, 'ridge' => $plan->job->covering->ventedRidge ? 'vented' : 'unvented'],
+            'face' => $face === null ? null : $this->laidFace($plan, $face),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function laidFace(Plan $plan, Face $face): array
+    {
+        $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
+        $group = $plan->of(LayoutStage::class)->groupOf($face->id);
+        $runOut = RunOut::of($face, $this->squareness($plan, $face->id), $plan->job->rules);
+
+        return [
+            'id' => $face->id,
+            'layout' => $this->layouts->layout($layout),
+            ...$this->layouts->found($plan, $face->id),
+            'group' => $group === null ? null : $this->layouts->group($plan, $group),
+            'module' => $group === null ? $layout->control : $group->modules[(int) $group->group->numberOf($face->id)],
+            'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => Wire::outline($p->metal)], $plan->of(CuttingStage::class)->panelsOf($face->id)),
+            'seams' => $layout->seams,
+            ...$this->marks->marks($plan, $face, $plan->of(LayoutStage::class)->layouts),
+            'alternatives' => array_map(fn (WayToStart $a): array => $this->alternative($plan, $a), WayToStart::compare($plan, $face)),
+            'chalk' => $this->chalk->chalk($plan, [$face]),
+            'runOut' => $runOut,
+            'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->where === $face->id && ($f->stage !== 'survey' || in_array($f->code, self::FEEDS_LAYOUT, true))))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function alternative(Plan $plan, WayToStart $way): array
+    {
+        $choice = $way->layout->choice;
+
+        return [
+            ...$this->layouts->layout($way->layout),
+            'start' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'),
+            'at' => $choice->at,
+            'as' => $choice->asSeam ? 'seam' : 'pan',
+            'place' => $way->option->place,
+            'chosen' => $way->option->chosen,
+            'best' => $way->option->best,
+            'seams' => $way->layout->seams,
+            'squareFeet' => $way->sheets->squareFeet,
+            'wasteSquareFeet' => $way->sheets->wasteSquareFeet,
+            'pieces' => count($way->sheets->sheets),
+            'total' => array_sum($way->points),
+            'points' => $way->points,
+            'counts' => (array) $way->option->score,
+            'reasons' => $this->layouts->reasons($plan, $way->option->reasons),
+            'findings' => $this->wire->findings($plan, $way->layout->findings),
+        ];
+    }
+
+    private function squareness(Plan $plan, string $face): ?Squareness
+    {
+        foreach ($plan->of(SurveyStage::class)->surveys as $survey) {
+            if ($survey->plane->id === $face) {
+                return $survey->squareness;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Layout;
+
+use App\Documents\Reading;
+use App\Stations\Edition;
+use App\Stations\Station;
+use App\Stations\StationFile;
+use App\Stations\Wire;
+use Imbrex\Core\Layout\FaceLayout;
+use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use stdClass;
+
+final class LayoutStation extends Station
+{
+    public function __construct(
+        private readonly LayoutWriter $writer,
+        private readonly LayoutSlice $slice,
+        private readonly CrewSlice $crew,
+        private readonly LayoutChanges $changes,
+        private readonly LayoutSheet $sheet,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return 'layout';
+    }
+
+    public function stage(): string
+    {
+        return 'layout';
+    }
+
+    public function read(Reading $reading): LayoutInput
+    {
+        return (new LayoutReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return $this->changes->between($before, $after);
+    }
+
+    public function tile(Plan $plan): array
+    {
+        $faces = count($plan->of(RoofStage::class)->roof->faces);
+
+        return [...Wire::state($plan, $this->stage(), $faces > 0), 'faces' => $faces];
+    }
+
+    public function slices(): array
+    {
+        return ['layout' => $this->slice->of(...), 'crew' => $this->crew->of(...)];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        $layout = $plan->of(LayoutStage::class);
+        $seams = array_map(static fn (FaceLayout $face): array => array_map(static fn (float $u): array => ['face' => $face->face, 'u' => $u], $face->seams), array_values($layout->layouts));
+
+        return [
+            'layouts' => array_values(array_map(fn (FaceLayout $face): array => [...$this->writer->layout($face), ...$this->writer->found($plan, $face->face)], $layout->layouts)),
+            'groups' => array_map(fn (GroupLayout $group): array => $this->writer->group($plan, $group), $layout->groups),
+            'seams' => array_merge(...$seams),
+        ];
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('layout.pdf', 'application/pdf', fn (Edition $edition): string => $this->sheet->pdf($edition->plan(), $edition->revision))];
+    }
+}

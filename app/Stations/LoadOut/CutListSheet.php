@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\LoadOut;
+
+use App\Exports\PanelRange;
+use App\Exports\Pdf;
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
+
+/** The order as a printed sheet. */
+final readonly class CutListSheet
+{
+    public function __construct(private Pdf $pdf, private Words $words)
+    {
+    }
+
+    public function pdf(Plan $plan, int $revision): string
+    {
+        $tape = Wire::tape($plan);
+
+        return $this->pdf->print('print.cut-list', [
+            'plan' => $plan,
+            'order' => $plan->of(LoadOutStage::class)->order,
+            'revision' => $revision,
+            'words' => $this->words,
+            'tape' => $tape,
+            'ranges' => PanelRange::inWords(...),
+            'findings' => array_map(fn (Finding $finding): string => $this->words->finding($finding, $tape), LoadOutSlice::standing($plan)),
+        ]);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\LoadOut;
+
+use App\Stations\Cutting\PairingWriter;
+use App\Stations\Wire;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
+
+/** What Load-out shows: the order, what it saved, what stands against it. */
+final readonly class LoadOutSlice
+{
+    public function __construct(private OrderWriter $order, private PairingWriter $pairing, private Wire $wire)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan): array
+    {
+        $covering = $plan->job->covering;
+        $profile = $covering->profile;
+
+        return [
+            'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
+            'order' => $this->order->order($plan->of(LoadOutStage::class)->order),
+            'pairing' => $this->pairing->pairing($plan),
+            'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
+            'findings' => $this->wire->findings($plan, self::standing($plan)),
+        ];
+    }
+
+    /** @return list<Finding> what whoever orders should have read: no notes, but what the covering itself says */
+    public static function standing(Plan $plan): array
+    {
+        return array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->severity !== Severity::Note || $f->stage === null));
+    }
+}

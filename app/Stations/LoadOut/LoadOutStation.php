@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\LoadOut;
+
+use App\Stations\Edition;
+use App\Stations\Station;
+use App\Stations\StationFile;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+
+final class LoadOutStation extends Station
+{
+    public function __construct(
+        private readonly LoadOutSlice $slice,
+        private readonly OrderWriter $order,
+        private readonly CutListCsv $csv,
+        private readonly CutListSheet $sheet,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return 'load-out';
+    }
+
+    public function stage(): string
+    {
+        return 'load-out';
+    }
+
+    /** What stands against the order counts, wherever it was found. */
+    public function tile(Plan $plan): array
+    {
+        $begun = $plan->of(RoofStage::class)->roof->faces !== [];
+
+        return [
+            'state' => $begun ? (LoadOutStage::mayBeOrdered($plan) ? 'done' : 'to-settle') : 'not-begun',
+            'lines' => count($plan->of(LoadOutStage::class)->order->lines),
+            'open' => count(array_filter($plan->findings(), static fn (Finding $f): bool => $f->severity === Severity::Block)),
+        ];
+    }
+
+    public function slices(): array
+    {
+        return ['load-out' => fn (Plan $plan, ?string $pick): array => $this->slice->of($plan)];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return ['order' => $this->order->order($plan->of(LoadOutStage::class)->order)];
+    }
+
+    public function files(): array
+    {
+        return [
+            new StationFile('cut-list.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->csv->write($edition->plan())),
+            new StationFile('cut-list.pdf', 'application/pdf', fn (Edition $edition): string => $this->sheet->pdf($edition->plan(), $edition->revision)),
+        ];
+    }
+}

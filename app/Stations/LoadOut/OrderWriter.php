@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\LoadOut;
+
+use Imbrex\Core\LoadOut\Order;
+
+/** Puts an order into its wire shape. */
+final class OrderWriter
+{
+    /** @return array<string, mixed> */
+    public function order(Order $order): array
+    {
+        return [
+            'lines' => array_map(static fn ($line): array => [
+                'profile' => $line->profile,
+                'hand' => $line->hand,
+                'length' => $line->length,
+                'quantity' => $line->quantity,
+                'ripped' => $line->ripped,
+                'panels' => $line->panels,
+                'squareFeet' => $line->squareFeet,
+                'pounds' => $line->pounds,
+                'poundsEach' => $line->poundsEach,
+                'hands' => $line->hands,
+            ], $order->lines),
+            'pieces' => $order->pieces,
+            'coilFeet' => $order->coilFeet,
+            'coilWidth' => $order->coilWidth,
+            'squareFeet' => $order->squareFeet,
+            'wasteSquareFeet' => $order->wasteSquareFeet,
+            'pounds' => $order->pounds,
+        ];
+    }
+}

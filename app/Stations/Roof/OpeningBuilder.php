@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Roof;
+
+use App\Documents\Fault;
+use App\Documents\Understood;
+use Imbrex\Core\Geometry\NotAPolygon;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\OpeningKind;
+use stdClass;
+
+/** Builds what comes through a roof and gathers what makes no sense about it. */
+final class OpeningBuilder
+{
+    /** @var list<Fault> */
+    public array $faults = [];
+
+    public function __construct(private readonly stdClass $opening, private readonly string $field)
+    {
+    }
+
+    /** Null when it cannot be built; the faults say why. */
+    public function build(): ?Opening
+    {
+        $kind = OpeningKind::from((string) $this->opening->kind);
+        $name = (string) ($this->opening->name ?? ucfirst($kind->value).' '.$this->opening->id);
+        if ($kind === OpeningKind::Pipe) {
+            return $this->has('u', 'v', 'diameter')
+                ? Opening::pipe((string) $this->opening->id, (string) $this->opening->face, $name, new Point((float) $this->opening->u, (float) $this->opening->v), (float) $this->opening->diameter)
+                : null;
+        }
+        $outline = isset($this->opening->outline) ? $this->outline() : $this->rectangle();
+        $clear = fn (string $side): ?float => isset($this->opening->{$side}) ? (float) $this->opening->{$side} : null;
+
+        return $outline === null ? null : Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'));
+    }
+
+    private function rectangle(): ?Polygon
+    {
+        if (! $this->has('u', 'v', 'width', 'height')) {
+            return null;
+        }
+        [$u, $v] = [(float) $this->opening->u, (float) $this->opening->v];
+
+        return Polygon::rectangle($u, $v, $u + (float) $this->opening->width, $v + (float) $this->opening->height);
+    }
+
+    private function outline(): ?Polygon
+    {
+        $corners = array_map(static fn (array $c): Point => new Point((float) $c[0], (float) $c[1]), array_values($this->opening->outline));
+        $crossing = Polygon::sound($corners)->crossing();
+        if ($crossing !== null) {
+            $this->fault('outline', 'self-crossing', $this->opening->outline, ['first' => $crossing->first, 'second' => $crossing->second]);
+
+            return null;
+        }
+        try {
+            return Polygon::of($corners);
+        } catch (NotAPolygon $e) {
+            $this->fault('outline', $e->cause, $this->opening->outline);
+
+            return null;
+        }
+    }
+
+    private function has(string ...$fields): bool
+    {
+        foreach ($fields as $field) {
+            if (! isset($this->opening->{$field})) {
+                $this->faults[] = new Fault("$this->field.$field", 'missing', Understood::NOTHING);
+            }
+        }
+
+        return $this->faults === [];
+    }
+
+    /** @param  array<string, string|int|float>  $accepted */
+    private function fault(string $field, string $code, mixed $understood, array $accepted = []): void
+    {
+        $this->faults[] = new Fault("$this->field.$field", $code, Understood::inWords($understood), $accepted);
+    }
+}

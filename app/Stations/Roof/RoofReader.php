@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Roof;
+
+use App\Documents\Reading;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Check;
+use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Survey\Source;
+use stdClass;
+
+/** Reads the blocks of a document, the checks taken on the building, and what comes through the roof. */
+final readonly class RoofReader
+{
+    public function __construct(private Reading $reading)
+    {
+    }
+
+    public function input(): RoofInput
+    {
+        return new RoofInput($this->blocks(), $this->checks(), $this->openings());
+    }
+
+    /** @return list<Block> */
+    private function blocks(): array
+    {
+        $all = $this->reading->document->roof->blocks ?? [];
+        $blocks = [];
+        foreach ($all as $i => $one) {
+            $builder = new BlockBuilder($one, "roof.blocks[$i]");
+            $blocks[] = $builder->build();
+            $this->reading->faults(...$builder->faults);
+        }
+        $this->reading->once($all, 'roof.blocks');
+
+        return array_values(array_filter($blocks));
+    }
+
+    /** @return list<Check> */
+    private function checks(): array
+    {
+        $all = $this->reading->document->roof->checks ?? [];
+        $this->reading->once($all, 'roof.checks');
+
+        return array_map(static fn (stdClass $one): Check => new Check(
+            (string) $one->id,
+            CheckedQuantity::from((string) $one->quantity),
+            (string) $one->where,
+            (float) $one->value,
+            Source::from((string) $one->source),
+            $one->time ?? null,
+        ), array_values($all));
+    }
+
+    /** @return list<Opening> */
+    private function openings(): array
+    {
+        $all = $this->reading->document->openings ?? [];
+        $openings = [];
+        foreach ($all as $i => $one) {
+            $builder = new OpeningBuilder($one, "openings[$i]");
+            $openings[] = $builder->build();
+            $this->reading->faults(...$builder->faults);
+        }
+        $this->reading->once($all, 'openings');
+
+        return array_values(array_filter($openings));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Documents\Reading;
+use Closure;
+use Imbrex\Core\JobPart;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Stages;
+use stdClass;
+
+/**
+ * A stage of the work as the outside sees it: what of a document is its, what its screen shows, what it says of itself.
+ * A station tells what it has; what it does not tell, it does not have.
+ *
+ * @phpstan-type SliceWriter Closure(Plan, ?string): array<string, mixed>
+ */
+abstract class Station
+{
+    /** Its name in addresses, words and files. */
+    abstract public function key(): string;
+
+    /** @return key-of<Stages::IN_ORDER> the stage of the core it stands for */
+    abstract public function stage(): string;
+
+    /** Its part of a document; what makes no sense is told to the reading. Earlier stations have read theirs. */
+    public function read(Reading $reading): ?JobPart
+    {
+        return null;
+    }
+
+    /** @return list<Change> what of its part a save changed */
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return [];
+    }
+
+    /** @return array<string, mixed>|null how far it is, for its tile; null for a station that has none */
+    public function tile(Plan $plan): ?array
+    {
+        return null;
+    }
+
+    /** @return array<string, SliceWriter> what its screens show, by name in addresses; the second argument is what was picked */
+    public function slices(): array
+    {
+        return [];
+    }
+
+    /** @return array<string, mixed> its fields of the whole plan, by contracts/plan */
+    public function whole(Plan $plan): array
+    {
+        return [];
+    }
+
+    /** @return list<StationFile> */
+    public function files(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Stations\Builds\BuildsStation;
+use App\Stations\Cutting\CuttingStation;
+use App\Stations\Layout\LayoutStation;
+use App\Stations\LoadOut\LoadOutStation;
+use App\Stations\Roof\RoofStation;
+use App\Stations\Survey\SurveyStation;
+use Closure;
+use Illuminate\Contracts\Container\Container;
+use Imbrex\Core\Plan;
+
+/** The one list of stations, in the order of work. */
+final class Stations
+{
+    /** @var list<class-string<Station>> */
+    private const IN_ORDER = [
+        SurveyStation::class,
+        RoofStation::class,
+        BuildsStation::class,
+        LayoutStation::class,
+        CuttingStation::class,
+        LoadOutStation::class,
+    ];
+
+    /** @var list<Station>|null */
+    private ?array $stations = null;
+
+    public function __construct(private readonly Container $container)
+    {
+    }
+
+    /** @return list<Station> */
+    public function all(): array
+    {
+        return $this->stations ??= array_map(fn (string $class): Station => $this->container->make($class), self::IN_ORDER);
+    }
+
+    public function station(string $key): ?Station
+    {
+        foreach ($this->all() as $station) {
+            if ($station->key() === $key) {
+                return $station;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return (Closure(Plan, ?string): array<string, mixed>)|null */
+    public function slice(string $name): ?Closure
+    {
+        foreach ($this->all() as $station) {
+            $write = $station->slices()[$name] ?? null;
+            if ($write !== null) {
+                return $write;
+            }
+        }
+
+        return null;
+    }
+
+    public function file(string $name): ?StationFile
+    {
+        foreach ($this->all() as $station) {
+            foreach ($station->files() as $file) {
+                if ($file->name === $name) {
+                    return $file;
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Words\Words;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Stages;
+use Imbrex\Core\Units\Division;
+use Imbrex\Core\Units\TapePrinter;
+
+/** What every station's wire shapes share: findings in words, outlines, the tape a job is printed with. */
+final readonly class Wire
+{
+    public function __construct(private Words $words)
+    {
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<array<string, mixed>>
+     */
+    public function findings(Plan $plan, array $findings): array
+    {
+        $tape = self::tape($plan);
+
+        return array_map(fn (Finding $finding): array => [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'where' => $finding->where,
+            'parameters' => (object) Words::parameters($finding, $tape),
+            'message' => $this->words->finding($finding, $tape),
+        ], $findings);
+    }
+
+    /**
+     * What every tile begins with: how far the station is, and how much of it is open.
+     *
+     * @param  key-of<Stages::IN_ORDER>  $stage
+     * @return array{state: string, open: int}
+     */
+    public static function state(Plan $plan, string $stage, bool $begun): array
+    {
+        $open = count(array_filter($plan->findingsOf($stage), static fn (Finding $f): bool => $f->severity !== Severity::Note));
+
+        return ['state' => $begun ? ($open > 0 ? 'to-settle' : 'done') : 'not-begun', 'open' => $open];
+    }
+
+    public static function tape(Plan $plan): TapePrinter
+    {
+        return new TapePrinter(Division::from($plan->job->rules->choice('tape.division')));
+    }
+
+    /** @return list<array{float, float}> */
+    public static function outline(Polygon $polygon): array
+    {
+        return array_map(static fn (Point $p): array => [$p->u, $p->v], $polygon->corners);
+    }
+}
