@@ -2,7 +2,7 @@ import boundaries from 'eslint-plugin-boundaries';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const shared = ['api', 'bench', 'deck', 'job', 'readings', 'tape', 'theme', 'words'];
+const shared = ['api', 'bench', 'contracts', 'deck', 'job', 'readings', 'tape', 'theme', 'words'];
 
 const may = (from, ...whom) => ({
     from: { element: { type: from } },
@@ -10,7 +10,7 @@ const may = (from, ...whom) => ({
 });
 
 export default tseslint.config(
-    { ignores: ['resources/js/api/contract.ts'] },
+    { ignores: ['resources/js/contracts/**'] },
     ...tseslint.configs.recommended,
     hooks.configs.flat['recommended-latest'],
     {

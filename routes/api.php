@@ -48,6 +48,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('plan/{slice}', [PlanController::class, 'slice']);
             Route::get('tiles/{station}', [PlanController::class, 'tile']);
             Route::get('orders', [OrderController::class, 'index']);
+            Route::get('files', [FileController::class, 'index']);
             Route::get('files/{name}', [FileController::class, 'show'])->where('name', '[a-z-]+\.[a-z]+');
         });
         Route::put('', [JobController::class, 'update'])->can('update', 'job');

@@ -10,7 +10,7 @@ use Imbrex\Core\Units\TapePrinter;
 use MessageFormatter;
 use RuntimeException;
 
-/** Says what a code means, from the one message catalogue a language has (lang/<language>.json, ICU format). */
+/** Says what a code means, from the message catalogue of a language: a file a station, and one they share (lang/<language>/*.json, ICU format). */
 final class Words
 {
     /** @var array<string, string>|null */
@@ -59,10 +59,12 @@ final class Words
     private function messages(): array
     {
         if ($this->messages === null) {
-            $text = (string) file_get_contents(base_path("lang/$this->language.json"));
-            /** @var array<string, string> $messages */
-            $messages = json_decode($text, true, 4, JSON_THROW_ON_ERROR);
-            $this->messages = $messages;
+            $this->messages = [];
+            foreach (glob(base_path("lang/$this->language/*.json")) ?: [] as $file) {
+                /** @var array<string, string> $messages */
+                $messages = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
+                $this->messages += $messages;
+            }
         }
 
         return $this->messages;

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
+use App\Stations\Stations;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
 use Opis\JsonSchema\Validator;
 
 final class PlanTest extends FeatureTestCase
@@ -17,13 +19,13 @@ final class PlanTest extends FeatureTestCase
         $empty = self::document(['roof' => ['planes' => [['id' => 'P1', 'name' => 'New']]], 'layout' => new \stdClass]);
         foreach ([self::document(), $demo('oar-store'), $demo('clubroom'), $demo('boathouse'), $demo('oar-store-screw-down'), $empty] as $document) {
             $job = $this->job($user, $document);
-            foreach (['survey' => 'surveySlice', 'layout' => 'layoutSlice', 'cuts' => 'cutsSlice', 'load-out' => 'loadOutSlice'] as $station => $definition) {
-                $answer = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$station")->assertOk();
-                $this->assertKeeps($definition, (string) $answer->getContent());
-            }
-            foreach (['survey', 'roof', 'layout', 'cuts', 'load-out'] as $station) {
-                $answer = $this->actingAs($user)->getJson("/api/jobs/$job->id/tiles/$station")->assertOk();
-                $this->assertKeeps("{$station}Tile", (string) $answer->getContent());
+            foreach (app(Stations::class)->all() as $station) {
+                foreach (array_keys($station->slices()) as $slice) {
+                    $answer = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$slice")->assertOk();
+                    $this->assertKeeps(Str::camel($slice).'Slice', (string) $answer->getContent());
+                }
+                $tile = $this->getJson("/api/jobs/$job->id/tiles/{$station->key()}");
+                $station->slices() === [] ? $tile->assertNotFound() : $this->assertKeeps(Str::camel($station->key()).'Tile', (string) $tile->assertOk()->getContent());
             }
         }
     }

@@ -4,42 +4,102 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Words\Words;
+use App\Accounts\Role;
+use App\Stations\Station;
+use App\Stations\StationFile;
+use App\Stations\Stations;
+use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Family;
+use Imbrex\Core\Catalogue\Hand;
+use Imbrex\Core\Cutting\MarkKind;
+use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\HouseRules;
+use Imbrex\Core\Layout\Finder\Score;
+use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Roof\Side;
+use Imbrex\Core\Survey\ShapeKind;
+use Imbrex\Core\Survey\Source;
 use MessageFormatter;
-use PHPUnit\Framework\TestCase;
 
-/** The message catalogue holds every word the core and the screens ask for, and every message can be put together. */
-final class WordsTest extends TestCase
+/** The message catalogue holds every word the core and the screens ask for, and nothing else; every message can be put together. */
+final class WordsTest extends FeatureTestCase
 {
-    public function test_every_message_is_sound(): void
+    /** What stands before a code that is named bare: `Finding::note('roof.sliver')` is worded under `finding.roof.sliver`. */
+    private const NAMED = [
+        "/Finding::(?:block|settle|note)\('([a-z.-]+)'/" => 'finding.', "/new Mark\('([a-z-]+)'/" => 'mark.', "/new Reason\('([a-z-]+)'/" => 'reason.',
+        "/new Change\('([a-z-]+)'/" => 'change.', "/->counted\('([a-z-]+)'/" => 'change.', "/(?:new Fault\(|->fault\()[^,]+, '([a-z-]+)'/" => 'fault.',
+    ];
+
+    public function test_every_message_is_sound_and_stands_in_one_file(): void
     {
-        foreach (self::messages() as $code => $message) {
-            self::assertNotNull(MessageFormatter::create('en', $message), "$code: $message");
+        $seen = [];
+        foreach (self::files('lang/en', 'json') as $file => $text) {
+            foreach (json_decode($text, true) as $code => $message) {
+                self::assertNotNull(MessageFormatter::create('en', $message), "$code: $message");
+                self::assertArrayNotHasKey($code, $seen, "$code stands in $file too");
+                $seen[$code] = $file;
+            }
         }
+        self::assertGreaterThan(900, count($seen));
     }
 
-    public function test_every_code_of_the_core_has_words(): void
+    public function test_every_code_that_is_written_out_has_words(): void
     {
         $codes = [];
-        foreach (self::files('core/src', 'php') as $text) {
-            preg_match_all("/Finding::(?:block|settle|note)\('([a-z.-]+)'/", $text, $found);
-            array_push($codes, ...array_map(static fn (string $code): string => "finding.$code", $found[1]));
-            preg_match_all("/new Mark\('([a-z-]+)'/", $text, $found);
-            array_push($codes, ...array_map(static fn (string $name): string => "mark.$name", $found[1]));
+        foreach (self::sources() as $text) {
+            preg_match_all("/(?:\bt\(|say\(|\? |: )'([a-zA-Z][a-zA-Z0-9-]*\.[a-zA-Z0-9.-]*[a-zA-Z0-9])'/", $text, $found);
+            preg_match_all("/(?:\bt\(|say\()'([a-zA-Z0-9.-]+)'[,)]/", $text, $plain);
+            array_push($codes, ...array_filter($found[1], static fn (string $code): bool => isset(self::messages()[$code]) || preg_match("/(?:\bt\(|say\()'".preg_quote($code)."'/", $text) === 1), ...$plain[1]);
         }
-        self::assertGreaterThan(20, count($codes));
+        self::assertGreaterThan(400, count(array_unique($codes)));
+        self::assertSame([], array_values(array_unique(array_diff($codes, array_keys(self::messages())))));
+    }
+
+    public function test_every_code_the_core_and_the_stations_name_has_words(): void
+    {
+        $codes = self::named();
+
+        foreach (['finding.roof.sliver', 'mark.turn-up', 'reason.seams-meet', 'change.layout-nudged', 'change.panels-uncut', 'change.reading-changed', 'fault.edge-wish'] as $code) {
+            self::assertContains($code, $codes);
+        }
         self::assertSame([], array_values(array_diff($codes, array_keys(self::messages()))));
     }
 
-    public function test_every_plain_code_of_the_screens_and_prints_has_words(): void
+    public function test_every_code_made_at_run_time_has_words(): void
     {
-        $codes = [];
-        foreach ([...self::files('resources/js', 'tsx'), ...self::files('resources/views', 'php'), ...self::files('app', 'php')] as $text) {
-            preg_match_all("/(?:\bt\(|say\()'([a-zA-Z][a-zA-Z0-9.-]*[a-zA-Z0-9])'[,)]/", $text, $found);
-            array_push($codes, ...$found[1]);
+        self::assertSame([], array_values(array_diff(self::made(), array_keys(self::messages()))));
+    }
+
+    /** A code put together of parts must be among those whose parts are known here. */
+    public function test_no_code_is_made_at_run_time_that_is_not_looked_after(): void
+    {
+        $strange = [];
+        foreach (self::sources() as $file => $text) {
+            preg_match_all("/(?:\bt\(\s*|say\(|[?:] )[`\"']([a-z][a-zA-Z-]*(?:[.-][a-zA-Z-]+)*[.-])(?:\\\$|\{|['\"]\s*\.)/", $text, $found);
+            foreach (array_diff($found[1], array_keys(self::families())) as $prefix) {
+                if (isset(array_flip(array_map(static fn (string $code): string => strstr($code, '.', true).'.', array_keys(self::messages())))[strstr("$prefix.", '.', true).'.'])) {
+                    $strange[] = "$file: $prefix…";
+                }
+            }
         }
-        self::assertGreaterThan(200, count($codes));
-        self::assertSame([], array_values(array_unique(array_diff($codes, array_keys(self::messages())))));
+        self::assertSame([], $strange);
+    }
+
+    public function test_no_words_lie_about_that_nobody_says(): void
+    {
+        $said = array_flip([...self::named(), ...self::made()]);
+        foreach (self::sources() as $text) {
+            preg_match_all("/['\"`]([a-zA-Z][a-zA-Z0-9.-]*)['\"`]/", $text, $found);
+            foreach ($found[1] as $code) {
+                $said += [$code => true, "finding.$code" => true, "mark.$code" => true, "change.$code" => true, "fault.$code" => true];
+            }
+        }
+
+        self::assertSame([], array_values(array_diff(array_keys(self::messages()), array_keys($said))));
     }
 
     public function test_no_screen_has_words_of_its_own(): void
@@ -54,23 +114,113 @@ final class WordsTest extends TestCase
 
     public function test_words_are_put_together_with_their_parameters(): void
     {
-        require_once __DIR__.'/../../vendor/autoload.php';
         $line = MessageFormatter::formatMessage('en', self::messages()['finding.layout.rip-narrow'], ['side' => 'right', 'rip' => '4″', 'least' => '5 5/16″']);
 
         self::assertSame('The last rip is 4″. Under 5 5/16″ it will not lie flat or hold its fold: choose another start or nudge.', $line);
-        self::assertTrue(class_exists(Words::class));
+    }
+
+    /** @return array<string, list<string>> what may follow each beginning of a code that is put together at run time, from where it is decided */
+    private static function families(): array
+    {
+        $of = static fn (string $enum): array => array_column($enum::cases(), 'value');
+        $stations = app(Stations::class)->all();
+        $screens = array_values(array_filter($stations, static fn (Station $s): bool => $s->slices() !== []));
+        $keys = array_map(static fn (Station $s): string => $s->key(), $screens);
+        $files = array_merge(...array_map(static fn (Station $s): array => array_map(static fn (StationFile $f): string => $f->name, $s->files()), $stations));
+        $schools = $of(SchoolKind::class);
+        $lines = $of(MarkLine::class);
+        // An end lap and a side beside an opening are no edges of the roof: nobody names them.
+        $edges = array_diff($of(EdgeKind::class), ['end-lap', 'opening']);
+        $materials = array_keys(Catalogue::shipped()->materials);
+        preg_match_all("/new KeepOut\('([a-z-]+)'/", (string) file_get_contents(base_path('core/src/Layout/Finder/KeepOuts.php')), $keepOuts);
+        preg_match_all("/self\(.+'([a-z]+)'\)/", (string) file_get_contents(app_path('Services/ServiceFault.php')), $causes);
+        $listed = ['stations', ...array_merge(...array_map(self::keysOf(...), array_values(self::files('resources/js/stations', 'ts')))), 'find', 'undo', 'redo', 'all'];
+        $requests = array_merge(...array_map(static fn (string $text): array => preg_match_all("/'([a-zA-Z0-9]+)' => (?:\[|\$|Rule)/", $text, $found) ? $found[1] : [], array_values(self::files('app/Http/Requests', 'php'))));
+        preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
+
+        return [
+            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge'], 'fault.' => [],
+            'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
+            'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
+            'rule.' => array_keys(HouseRules::all()),
+            'school.' => [...$schools, ...array_map(static fn (string $school): string => "$school.why", $schools), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
+            'school.valley-point.' => ['pan', 'seam'],
+            'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
+            'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across')))],
+            'mark.kind.' => $of(MarkKind::class),
+            'edge.' => $edges, 'source.' => $of(Source::class), 'hand.' => $of(Hand::class), 'family.' => $of(Family::class), 'material.' => $materials, 'contact.' => $materials,
+            'severity.' => $of(Severity::class), 'opening.' => $of(OpeningKind::class), 'shape.' => $of(ShapeKind::class), 'check.' => $of(CheckedQuantity::class), 'side.' => $of(Side::class), 'role.' => $of(Role::class),
+            'station.' => $keys, 'tile.' => $keys, 'tile.state.' => ['not-begun', 'to-settle', 'blocked'],
+            'send.' => [...$files, 'job.json'],
+            'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
+            'form.' => $requests, 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
+            'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only'], 'light.' => ['shop', 'sun', 'night'],
+            'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'crew.' => ['left', 'right'],
+            'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed'],
+            'profiles.' => ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'],
+            'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
+        ];
+    }
+
+    /** @return list<string> the keys a station's screen listens to */
+    private static function keysOf(string $station): array
+    {
+        preg_match('/keys: \[([^\]]*)\]/', $station, $found);
+        preg_match_all("/'([a-z-]+)'/", $found[1] ?? '', $keys);
+
+        return $keys[1];
+    }
+
+    /** @return list<string> codes put together at run time */
+    private static function made(): array
+    {
+        $codes = [];
+        foreach (self::families() as $prefix => $rest) {
+            array_push($codes, ...array_map(static fn (string $end): string => $prefix.$end, array_values($rest)));
+        }
+
+        return $codes;
+    }
+
+    /** @return list<string> */
+    private static function named(): array
+    {
+        $codes = [];
+        foreach ([...self::files('core/src', 'php'), ...self::files('app', 'php')] as $text) {
+            foreach (self::NAMED as $pattern => $prefix) {
+                preg_match_all($pattern, $text, $found);
+                array_push($codes, ...array_map(static fn (string $code): string => $prefix.$code, array_filter(array_merge(...array_slice($found, 1)))));
+            }
+            preg_match_all("/Change::inList\(.+, '([a-z]+)',/", $text, $found);
+            foreach ($found[1] as $thing) {
+                array_push($codes, "change.$thing-added", "change.$thing-changed", "change.$thing-removed");
+            }
+        }
+
+        return array_values(array_unique($codes));
     }
 
     /** @return array<string, string> */
     private static function messages(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../../lang/en.json'), true);
+        static $messages = null;
+
+        return $messages ??= array_merge(...array_map(static fn (string $text): array => json_decode($text, true), array_values(self::files('lang/en', 'json'))));
+    }
+
+    /** @return array<string, string> text of every file that says something, by file */
+    private static function sources(): array
+    {
+        return [
+            ...self::files('resources/js', 'tsx'), ...array_filter(self::files('resources/js', 'ts'), static fn (string $file): bool => ! str_contains($file, '/contracts/'), ARRAY_FILTER_USE_KEY),
+            ...self::files('resources/views', 'php'), ...self::files('app', 'php'), ...self::files('core/src', 'php'),
+        ];
     }
 
     /** @return array<string, string> text by file */
     private static function files(string $folder, string $ending): array
     {
-        $root = __DIR__.'/../../';
+        $root = base_path().'/';
         $files = [];
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
             if ($file->getExtension() === $ending) {

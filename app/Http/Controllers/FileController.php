@@ -8,8 +8,10 @@ use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Plans\PlanCache;
 use App\Stations\Edition;
+use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Stations;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
@@ -18,6 +20,14 @@ final class FileController
 {
     public function __construct(private readonly PlanCache $plans, private readonly Stations $stations)
     {
+    }
+
+    /** Their names, in the order of work. */
+    public function index(Job $job): JsonResponse
+    {
+        $stations = array_merge(...array_map(static fn (Station $station): array => $station->files(), $this->stations->all()));
+
+        return new JsonResponse(array_map(static fn (StationFile $file): string => $file->name, [...$stations, $this->document()]));
     }
 
     public function show(PlanRequest $request, Job $job, string $name): Response

@@ -30,6 +30,7 @@ final class PlanController
     public function tile(PlanRequest $request, Job $job, string $station): Response
     {
         $found = $this->stations->station($station) ?? abort(404);
+        abort_if($found->slices() === [], 404);
 
         return $this->answer($request, $job, "tile $station", $found->tile(...));
     }

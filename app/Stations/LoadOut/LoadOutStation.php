@@ -39,7 +39,7 @@ final class LoadOutStation extends Station
         $begun = $plan->of(RoofStage::class)->roof->faces !== [];
 
         return [
-            'state' => $begun ? (LoadOutStage::mayBeOrdered($plan) ? 'done' : 'to-settle') : 'not-begun',
+            'state' => $begun ? (LoadOutStage::mayBeOrdered($plan) ? 'done' : 'blocked') : 'not-begun',
             'lines' => count($plan->of(LoadOutStage::class)->order->lines),
             'open' => count(array_filter($plan->findings(), static fn (Finding $f): bool => $f->severity === Severity::Block)),
         ];

@@ -1,15 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
-import type {
-    CrewSlice,
-    CutsSlice,
-    LayoutSlice,
-    LoadOutSlice,
-    OverviewSlice,
-    Profile,
-    RoofSlice,
-    SurveySlice,
-} from './contract';
+import type { Profile } from '../contracts/job';
+import type { Slices, Tiles } from '../contracts/slices';
 import type { CatalogueState, JobSummary, Revision, SessionState } from './types';
 
 export function useSession() {
@@ -59,25 +51,38 @@ export function useRevisions(job: string, newest: number, open: boolean) {
     });
 }
 
-/** What each slice of the plan holds, by its name. */
-export interface Slices {
-    overview: OverviewSlice;
-    survey: SurveySlice;
-    roof: RoofSlice;
-    layout: LayoutSlice;
-    crew: CrewSlice;
-    cuts: CutsSlice;
-    'load-out': LoadOutSlice;
-}
-
 /** One station's slice of the plan of a saved revision. The slice before stays on screen until the new one is here. */
 export function usePlanSlice<K extends keyof Slices>(job: string, station: K, revision: number, pick?: string | null) {
+    return useQuery({ ...planSlice(job, station, revision, pick), placeholderData: keepPreviousData });
+}
+
+/** The same, for whoever asks for several at once. */
+export function planSlice<K extends keyof Slices>(job: string, station: K, revision: number, pick?: string | null) {
     const query = pick ? `&pick=${encodeURIComponent(pick)}` : '';
-    return useQuery({
+    return {
         queryKey: ['plan', job, station, revision, pick ?? null],
         queryFn: () => call<Slices[K]>('GET', `jobs/${job}/plan/${station}?revision=${revision}${query}`),
+        staleTime: Infinity,
+        gcTime: 60_000,
+    };
+}
+
+/** How far a station is in a saved revision. */
+export function useTile<K extends keyof Tiles>(job: string, station: K, revision: number) {
+    return useQuery({
+        queryKey: ['tile', job, station, revision],
+        queryFn: () => call<Tiles[K]>('GET', `jobs/${job}/tiles/${station}?revision=${revision}`),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 60_000,
+    });
+}
+
+/** The files a job leaves in, by name, in the order of work. */
+export function useFiles(job: string) {
+    return useQuery({
+        queryKey: ['files', job],
+        queryFn: () => call<string[]>('GET', `jobs/${job}/files`),
+        staleTime: Infinity,
     });
 }

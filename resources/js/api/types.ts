@@ -1,5 +1,5 @@
 /** What the server says besides documents and plans, which have their contracts. */
-import type { JobDocument } from './contract';
+import type { JobDocument } from '../contracts/job';
 
 export type Role = 'owner' | 'estimator' | 'foreman' | 'installer';
 

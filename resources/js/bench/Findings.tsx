@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { PlanFinding } from '../api/contract';
+import type { PlanFinding } from '../contracts/plan';
 import { Said } from '../tape/Len';
 
 /** What is to settle, the gravest first. */

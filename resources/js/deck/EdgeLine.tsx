@@ -1,4 +1,5 @@
-import type { PlanEdge, PlanPoint } from '../api/contract';
+import type { PlanEdge } from '../contracts/roof';
+import type { PlanPoint } from '../contracts/plan';
 
 export type EdgeKind = PlanEdge['kind'];
 

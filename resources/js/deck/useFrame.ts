@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { PlanOutline, PlanPoint } from '../api/contract';
+import type { PlanOutline, PlanPoint } from '../contracts/plan';
 
 export interface Frame {
     /** px per inch. */

@@ -1,5 +1,5 @@
 import { createContext, useContext, useSyncExternalStore } from 'react';
-import type { JobDocument } from '../api/contract';
+import type { JobDocument } from '../contracts/job';
 import type { Division } from '../tape/printTape';
 import type { Units } from '../tape/readTape';
 import type { JobSession, SessionView } from './JobSession';

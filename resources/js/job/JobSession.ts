@@ -1,5 +1,5 @@
 import { ApiError, OfflineError, call, type FieldFault } from '../api/client';
-import type { JobDocument } from '../api/contract';
+import type { JobDocument } from '../contracts/job';
 import type { KeptJob, StaleAnswer } from '../api/types';
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'refused' | 'stale' | 'read-only';

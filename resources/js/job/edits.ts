@@ -1,5 +1,7 @@
 /** Small typed edits of a job document. None touches the document it is given. */
-import type { JobDocument, Layout, Plane, Profile, Reading } from '../api/contract';
+import type { JobDocument, Profile } from '../contracts/job';
+import type { Layout } from '../contracts/layout';
+import type { Plane, Reading } from '../contracts/survey';
 
 export function editPlane(document: JobDocument, id: string, change: (plane: Plane) => Plane): JobDocument {
     return {

@@ -1,5 +1,7 @@
 /** Edits of layouts, openings, first fits and what has been cut. None touches the document it is given. */
-import type { CutPanel, JobDocument, Layout, LayoutAlternative } from '../api/contract';
+import type { CutPanel } from '../contracts/cutting';
+import type { JobDocument } from '../contracts/job';
+import type { Layout, LayoutAlternative } from '../contracts/layout';
 import { freshId } from './edits';
 
 export type Opening = NonNullable<JobDocument['openings']>[number];

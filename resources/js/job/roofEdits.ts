@@ -1,5 +1,8 @@
 /** Small typed edits of blocks and of what was read on them. None touches the document it is given. */
-import type { Block, Check, JobDocument, Layout, Plane } from '../api/contract';
+import type { Block, Check } from '../contracts/roof';
+import type { JobDocument } from '../contracts/job';
+import type { Layout } from '../contracts/layout';
+import type { Plane } from '../contracts/survey';
 import { freshId } from './edits';
 
 export const blocksOf = (document: JobDocument): Block[] => document.roof.blocks ?? [];

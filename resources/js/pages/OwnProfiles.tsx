@@ -5,7 +5,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../api/client';
-import type { Profile } from '../api/contract';
+import type { Profile } from '../contracts/job';
 import { useCrewProfiles } from '../api/queries';
 import { Len } from '../tape/Len';
 import { readTape } from '../tape/readTape';

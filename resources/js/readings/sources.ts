@@ -1,4 +1,4 @@
-import type { Reading } from '../api/contract';
+import type { Reading } from '../contracts/survey';
 
 export type Source = Reading['source'];
 

@@ -4,12 +4,18 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
-import { usePlanSlice } from '../api/queries';
+import { useQueries } from '@tanstack/react-query';
+import { planSlice } from '../api/queries';
 import { useJob } from '../job/JobContext';
-import { blocksOf, planesOf } from '../job/roofEdits';
+import type { Slices } from '../contracts/slices';
+import type { Station } from '../stations/Station';
 import { STATIONS } from '../stations/stations';
 
 const MOST = 8;
+
+type Searched = Station & { searches: keyof Slices };
+
+const SEARCHED = STATIONS.filter((station): station is Searched => station.searches !== undefined);
 
 /** Goes to a station, a plane or a piece by name. */
 export default function Find({ onClose }: { onClose: () => void }) {
@@ -17,15 +23,16 @@ export default function Find({ onClose }: { onClose: () => void }) {
     const job = useJob();
     const go = useNavigate();
     const [typed, setTyped] = useState('');
-    const cuts = usePlanSlice(job.id, 'cuts', job.revision);
+    const slices = useQueries({ queries: SEARCHED.map(({ searches }) => planSlice(job.id, searches, job.revision)) });
     const places = [
         ...STATIONS.map(({ key }) => ({ name: t(`station.${key}`), to: `/jobs/${job.id}/${key}` })),
-        ...planesOf(job.document).map((plane) => ({
-            name: plane.name,
-            to: `/jobs/${job.id}/survey?plane=${plane.id}`,
-        })),
-        ...blocksOf(job.document).map((block) => ({ name: block.name, to: `/jobs/${job.id}/roof?block=${block.id}` })),
-        ...(cuts.data?.panels ?? []).map((panel) => ({ name: panel.id, to: `/jobs/${job.id}/cuts?piece=${panel.id}` })),
+        ...STATIONS.flatMap((station) => {
+            const slice = slices[SEARCHED.indexOf(station as Searched)]?.data;
+            return (station.places?.(job.document, slice) ?? []).map(({ name, to }) => ({
+                name,
+                to: `/jobs/${job.id}/${to}`,
+            }));
+        }),
     ];
     const found = places.filter(({ name }) => name.toLowerCase().includes(typed.trim().toLowerCase())).slice(0, MOST);
     const goTo = (to: string) => {

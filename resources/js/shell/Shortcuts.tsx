@@ -12,22 +12,11 @@ import { STATIONS } from '../stations/stations';
 
 const Find = lazy(() => import('./Find'));
 
-const LISTED = [
-    'stations',
-    'nudge',
-    'nudge-inch',
-    'pin',
-    'crew',
-    'flip',
-    'next',
-    'block',
-    'view',
-    'handles',
-    'find',
-    'undo',
-    'redo',
-    'all',
-] as const;
+/** What every station listens to, with what each adds for itself in between. */
+const LISTED = ['stations', ...STATIONS.flatMap(({ keys }) => keys ?? []), 'find', 'undo', 'redo', 'all'];
+
+/** A digit opens a station, as far as there are digits. */
+const NUMBERS = STATIONS.slice(0, 9).map((_, i) => String(i + 1));
 
 /** The keys that work on every station, and the list of all of them. */
 export function Shortcuts() {
@@ -35,7 +24,7 @@ export function Shortcuts() {
     const job = useJob();
     const go = useNavigate();
     const [open, setOpen] = useState<'keys' | 'find' | null>(null);
-    useHotkeys('1,2,3,4,5', (event) => {
+    useHotkeys(NUMBERS, (event) => {
         const station = STATIONS[Number(event.key) - 1];
         if (station) void go(`/jobs/${job.id}/${station.key}`);
     });

@@ -6,31 +6,19 @@ import Tooltip from '@mui/material/Tooltip';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
+import { useFiles } from '../api/queries';
 import { useJob, type JobState } from '../job/JobContext';
 import { AccountMenu } from './AccountMenu';
 
 const History = lazy(() => import('./History'));
 const JobSettings = lazy(() => import('./JobSettings'));
 
-const FILES = [
-    'layout.pdf',
-    'cut-list.pdf',
-    'cut-cards.pdf',
-    'notch-template.pdf',
-    'cut-list.csv',
-    'pieces.csv',
-    'roof.dxf',
-    'blanks.dxf',
-    'blanks.svg',
-    'readings.csv',
-    'job.json',
-] as const;
-
 /** Which job, how it is saved, the way back, and the files it leaves in. */
 export function TopBar() {
     const { t } = useTranslation();
     const job = useJob();
     const [dialog, setDialog] = useState<'history' | 'settings' | null>(null);
+    const list = useFiles(job.id);
     const [files, setFiles] = useState<HTMLElement | null>(null);
     return (
         <header className="topbar">
@@ -78,11 +66,11 @@ export function TopBar() {
                 {t('send.open')}
             </Button>
             <Menu open={files !== null} anchorEl={files} onClose={() => setFiles(null)}>
-                {FILES.map((file) => (
+                {(list.data ?? []).map((file) => (
                     <MenuItem
                         key={file}
                         component="a"
-                        href={`/api/jobs/${job.id}/${file}`}
+                        href={`/api/jobs/${job.id}/files/${file}`}
                         download
                         onClick={() => setFiles(null)}
                     >

@@ -1,9 +1,21 @@
 import type { ComponentType, LazyExoticComponent } from 'react';
-import type { OverviewSlice } from '../api/contract';
+import type { JobDocument } from '../contracts/job';
+import type { Slices, Tiles } from '../contracts/slices';
 
-/** What the shell knows of a station: its name in addresses and words, where its tile stands, its screen. */
-export interface Station {
-    key: string;
-    tile: keyof OverviewSlice;
+/** Somewhere in a job that can be gone to by name; the address counts from the job. */
+export interface Place {
+    name: string;
+    to: string;
+}
+
+/** What the shell knows of a station. */
+export interface Station<S extends keyof Slices = keyof Slices> {
+    /** Its name in addresses, in words (`station.<key>`, `tile.<key>`) and of its tile. */
+    key: keyof Tiles;
     Screen: LazyExoticComponent<ComponentType>;
+    /** The keys its screen listens to; their words are `keys.<name>` and `keys.<name>.keys`. */
+    keys?: readonly string[];
+    /** What can be found there by name, from the document and the slice it searches. */
+    searches?: S;
+    places?: (document: JobDocument, slice: Slices[S] | undefined) => Place[];
 }

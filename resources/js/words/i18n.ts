@@ -1,7 +1,13 @@
 import i18next from 'i18next';
 import ICU from 'i18next-icu';
 import { initReactI18next } from 'react-i18next';
-import english from '../../../lang/en.json';
+
+const english = Object.assign(
+    {},
+    ...Object.values(
+        import.meta.glob<Record<string, string>>('../../../lang/en/*.json', { eager: true, import: 'default' }),
+    ),
+);
 
 /** Codes are flat (`finding.layout.rip-narrow`), so dots and colons are no separators. */
 export const words = i18next

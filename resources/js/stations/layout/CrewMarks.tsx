@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { RunningMark } from '../../api/contract';
+import type { RunningMark } from '../../contracts/layout';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
@@ -45,7 +45,7 @@ export function CrewMarks() {
             <p className="muted">
                 {t(slice.bothWays ? 'crew.both-ways' : slice.runsRight ? 'crew.runs-right' : 'crew.runs-left')}{' '}
                 {t('crew.checks', { every: slice.checkEvery })}{' '}
-                <Button size="small" component="a" href={`/api/jobs/${job.id}/layout.pdf`} download>
+                <Button size="small" component="a" href={`/api/jobs/${job.id}/files/layout.pdf`} download>
                     {t('send.layout.pdf')}
                 </Button>
             </p>

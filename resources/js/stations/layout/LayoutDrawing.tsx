@@ -1,6 +1,7 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { LaidFace, PlanFace } from '../../api/contract';
+import type { LaidFace } from '../../contracts/layout';
+import type { PlanFace } from '../../contracts/roof';
 import { EdgeLine } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, upTheSlope, useSize, type Frame } from '../../deck/useFrame';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import type { LaidFace } from '../../api/contract';
+import type { LaidFace } from '../../contracts/layout';
 import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
 
 /** Running seam marks from the control line, along the eave or the ridge. */

@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { PlanFace } from '../../api/contract';
+import type { PlanFace } from '../../contracts/roof';
 import { useJob } from '../../job/JobContext';
 import { addOpening, changeOpening, removeOpening, type Opening } from '../../job/layoutEdits';
 import { Len } from '../../tape/Len';

@@ -3,6 +3,6 @@ import type { Station } from '../Station';
 
 export const station = {
     key: 'layout',
-    tile: 'layout',
     Screen: lazy(() => import('./LayoutStation')),
+    keys: ['nudge', 'nudge-inch', 'pin', 'crew'],
 } as const satisfies Station;

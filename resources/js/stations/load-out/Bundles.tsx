@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { LoadOutSlice } from '../../api/contract';
+import type { LoadOutSlice } from '../../contracts/load-out';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 

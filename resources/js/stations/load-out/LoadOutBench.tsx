@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../../api/client';
-import type { LoadOutSlice, PlanOrder } from '../../api/contract';
+import type { LoadOutSlice, PlanOrder } from '../../contracts/load-out';
 import { useSession } from '../../api/queries';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
@@ -101,7 +101,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     variant="outlined"
                     color="inherit"
                     component="a"
-                    href={`/api/jobs/${job.id}/cut-list.pdf`}
+                    href={`/api/jobs/${job.id}/files/cut-list.pdf`}
                     download
                 >
                     {t('load.pdf')}
@@ -110,12 +110,18 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     variant="outlined"
                     color="inherit"
                     component="a"
-                    href={`/api/jobs/${job.id}/cut-list.csv`}
+                    href={`/api/jobs/${job.id}/files/cut-list.csv`}
                     download
                 >
                     {t('load.csv')}
                 </Button>
-                <Button variant="outlined" color="inherit" component="a" href={`/api/jobs/${job.id}/job.json`} download>
+                <Button
+                    variant="outlined"
+                    color="inherit"
+                    component="a"
+                    href={`/api/jobs/${job.id}/files/job.json`}
+                    download
+                >
                     {t('load.json')}
                 </Button>
             </div>

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
-import type { Block, RoofSlice } from '../../api/contract';
+import type { Block, RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';

@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type SVGProps } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Block, PlanPoint } from '../../api/contract';
+import type { Block } from '../../contracts/roof';
+import type { PlanPoint } from '../../contracts/plan';
 import { pointsOf, type Frame } from '../../deck/useFrame';
 import { useJob } from '../../job/JobContext';
 import { LenText } from '../../tape/Len';

@@ -2,7 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Check, RoofSlice } from '../../api/contract';
+import type { Check, RoofSlice } from '../../contracts/roof';
 import { useJob } from '../../job/JobContext';
 import { addCheck, checksOf, removeCheck } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { PlanEdge, RoofSlice } from '../../api/contract';
+import type { PlanEdge, RoofSlice } from '../../contracts/roof';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
 import { blocksOf } from '../../job/roofEdits';

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { RoofFace, RoofSlice } from '../../api/contract';
+import type { RoofFace, RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';

@@ -1,6 +1,7 @@
 import { useMemo, useState, type PointerEvent } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Block, PlanOutline, PlanPoint, RoofSlice } from '../../api/contract';
+import type { Block, RoofSlice } from '../../contracts/roof';
+import type { PlanOutline, PlanPoint } from '../../contracts/plan';
 import { EdgeLine } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { Block, RoofSlice } from '../../api/contract';
+import type { Block, RoofSlice } from '../../contracts/roof';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
 import { blocksOf } from '../../job/roofEdits';

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import * as THREE from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import type { RoofSlice, SpacePoint } from '../../api/contract';
+import type { RoofSlice, SpacePoint } from '../../contracts/roof';
 import type { Pick } from '../../job/PickContext';
 import { extentOf, normalOf, surfacesOf, type Surface } from './spaceModel';
 

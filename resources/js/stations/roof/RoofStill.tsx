@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { RoofSlice, SpacePoint } from '../../api/contract';
+import type { RoofSlice, SpacePoint } from '../../contracts/roof';
 import { useSize } from '../../deck/useFrame';
 import type { Pick } from '../../job/PickContext';
 import { extentOf, normalOf, surfacesOf } from './spaceModel';

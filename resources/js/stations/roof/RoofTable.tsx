@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { RoofSlice } from '../../api/contract';
+import type { RoofSlice } from '../../contracts/roof';
 import type { Pick } from '../../job/PickContext';
 import { Len } from '../../tape/Len';
 

@@ -1,4 +1,4 @@
-import type { Block } from '../../api/contract';
+import type { Block } from '../../contracts/roof';
 import type { Frame } from '../../deck/useFrame';
 import { LenText } from '../../tape/Len';
 import { wallsOf } from './blockGeometry';

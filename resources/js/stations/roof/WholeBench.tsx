@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { PlanEdge, RoofSlice } from '../../api/contract';
+import type { PlanEdge, RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';

@@ -1,5 +1,6 @@
 /** Blocks in plan: inches, x to the east, y to the north; a block turns counter-clockwise about its south-west corner. */
-import type { Block, PlanPoint } from '../../api/contract';
+import type { Block } from '../../contracts/roof';
+import type { PlanPoint } from '../../contracts/plan';
 
 /** Within this many px a dragged wall comes to lie in line with another. */
 export const SNAP_PX = 9;

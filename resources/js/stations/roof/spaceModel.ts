@@ -1,5 +1,5 @@
 /** The roof as surfaces in the air, for the turning picture and the still one. Inches, z up. */
-import type { RoofSlice, SpacePoint } from '../../api/contract';
+import type { RoofSlice, SpacePoint } from '../../contracts/roof';
 
 export interface Surface {
     id: string;

@@ -1,8 +1,10 @@
 import { lazy } from 'react';
+import { blocksOf } from '../../job/roofEdits';
 import type { Station } from '../Station';
 
 export const station = {
     key: 'roof',
-    tile: 'roof',
     Screen: lazy(() => import('./RoofStation')),
+    keys: ['block', 'view', 'handles'],
+    places: (document) => blocksOf(document).map(({ id, name }) => ({ name, to: `roof?block=${id}` })),
 } as const satisfies Station;

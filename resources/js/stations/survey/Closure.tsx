@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { Plane, SurveyPlane } from '../../api/contract';
+import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { Len } from '../../tape/Len';
 import { named, nameOf, type Name } from './quantities';
 

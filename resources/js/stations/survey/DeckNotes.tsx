@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
-import type { Plane } from '../../api/contract';
+import type { Plane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { editPlane, removePlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { SurveyPlane } from '../../api/contract';
+import type { SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { setRule } from '../../job/edits';
 import { Len } from '../../tape/Len';

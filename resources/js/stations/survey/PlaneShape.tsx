@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Plane, SurveyPlane } from '../../api/contract';
+import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { editPlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';

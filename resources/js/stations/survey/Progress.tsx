@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { Block, Plane, SurveySlice } from '../../api/contract';
+import type { Block } from '../../contracts/roof';
+import type { Plane, SurveySlice } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 

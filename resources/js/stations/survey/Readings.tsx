@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Adoption, Plane, Reading, SurveyPlane } from '../../api/contract';
+import type { Adoption, Plane, Reading, SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { freshId, putReading, removeReading } from '../../job/edits';
 import { Len } from '../../tape/Len';

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { Plane, SurveyPlane } from '../../api/contract';
+import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { Len } from '../../tape/Len';
 
 /** Skew, run-out and where it can hide; and a 3-4-5 as large as the plane allows. */

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { Plane, SurveyPlane } from '../../api/contract';
+import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { Len } from '../../tape/Len';

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Plane, PlanOutline, PlanPoint, SurveyPlane } from '../../api/contract';
+import type { Plane, SurveyPlane } from '../../contracts/survey';
+import type { PlanOutline, PlanPoint } from '../../contracts/plan';
 import { EdgeLine, type EdgeKind } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { SurveyPlane } from '../../api/contract';
+import type { SurveyPlane } from '../../contracts/survey';
 import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
 import { hasPlace, placeName, type Name } from './quantities';
 

@@ -1,4 +1,5 @@
-import type { Plane, PlanOutline, Reading } from '../../api/contract';
+import type { Plane, Reading } from '../../contracts/survey';
+import type { PlanOutline } from '../../contracts/plan';
 
 export type Quantity = Reading['quantity'];
 export type Shape = NonNullable<Plane['shape']>;

@@ -1,0 +1,193 @@
+import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
+import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
+import { Findings } from '../../bench/Findings';
+import { useJob } from '../../job/JobContext';
+import { setCut } from '../../job/layoutEdits';
+import { useJobTape } from '../../tape/JobTape';
+import { Len, Said } from '../../tape/Len';
+import { FirstFit, PairLine } from './FirstFit';
+
+interface CutsBenchProps {
+    slice: CutsSlice;
+    view: CardView;
+    back: boolean;
+    panel: CutPanel;
+    onFlip: () => void;
+    onPick: (id: string) => void;
+    onNext: (() => void) | null;
+}
+
+const LINES: CardMark['line'][] = ['left', 'right', 'inner', 'across-foot', 'across-head'];
+
+/** How a piece is to be taken, by what its ends die into. */
+function howOf(view: CardView, panel: CutPanel): string {
+    const names = new Set(view.marks.map((mark) => mark.name));
+    if (panel.notched) return 'cuts.how-notched';
+    if (names.has('valley') && names.has('hip')) return 'cuts.how-notched';
+    if (names.has('valley')) return view.fromHead ? 'cuts.how-valley' : 'cuts.how-notched';
+    if (names.has('hip')) return 'cuts.how-hip';
+    return panel.rip === null ? 'cuts.how-square' : 'cuts.how-rip';
+}
+
+/** The steps of marking out, in running distances. */
+export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: CutsBenchProps) {
+    const { t } = useTranslation();
+    const { edit, mayChange } = useJob();
+    const { concealed, findings } = slice;
+    const print = useJobTape();
+    const two = view.lengths !== null && view.lengths.long - view.lengths.short > 1 / 32 ? view.lengths : null;
+    const same = (a: CardMark['line'], b: CardMark['line']) => {
+        const key = (line: CardMark['line']) =>
+            view.marks
+                .filter((mark) => mark.line === line)
+                .map((mark) => `${mark.name} ${mark.distance.toFixed(4)}`)
+                .join();
+        return key(a) === key(b);
+    };
+    const bothEdges = same('left', 'right');
+    const bothEnds = same('across-foot', 'across-head');
+    const lines = LINES.filter(
+        (line) =>
+            view.marks.some((mark) => mark.line === line) &&
+            !(line === 'right' && bothEdges) &&
+            !(line === 'across-head' && bothEnds),
+    );
+    return (
+        <aside className="bench" aria-label={t('bench')}>
+            <h2>{t('cuts.mark-out', { piece: panel.id })}</h2>
+            <p className="muted">{t(howOf(view, panel))}</p>
+            <p style={{ marginTop: 8 }}>
+                {t('cuts.length')}{' '}
+                <b style={{ fontSize: 22 }}>
+                    <Len inches={panel.long} inchesOnly />
+                </b>{' '}
+                · {t('cuts.ordered-at')}{' '}
+                <b>
+                    <Len inches={panel.orderLength} inchesOnly round="up" />
+                </b>
+            </p>
+            {panel.corrected && (
+                <p className="chalk-text" style={{ marginTop: 4 }}>
+                    {t('cuts.corrected')}
+                </p>
+            )}
+            {two && (
+                <p style={{ marginTop: 4 }}>
+                    <Said
+                        text={t('cuts.long-short', {
+                            long: print(two.long, 'nearest', true),
+                            short: print(two.short, 'nearest', true),
+                            width: print(two.between, 'nearest', true),
+                        })}
+                    />
+                </p>
+            )}
+            {lines.map((line) => (
+                <section key={line}>
+                    <h3>
+                        {t(
+                            line === 'left' && bothEdges
+                                ? view.fromHead
+                                    ? 'cuts.both-edges-from-top'
+                                    : 'cuts.both-edges'
+                                : line === 'across-foot' && bothEnds
+                                  ? view.hookedRight
+                                      ? 'cuts.across-from-right'
+                                      : 'cuts.across-from-left'
+                                  : view.fromHead && !line.startsWith('across')
+                                    ? `mark.line.${line}-from-top`
+                                    : `mark.line.${line}`,
+                        )}
+                    </h3>
+                    <table className="plain" data-line={line}>
+                        <tbody>
+                            {view.marks
+                                .filter((mark) => mark.line === line)
+                                .map((mark, i) => (
+                                    <tr key={i}>
+                                        <td>
+                                            {i + 1}{' '}
+                                            <Said
+                                                text={t(`mark.${mark.name}`, {
+                                                    x: mark.x === null ? '' : print(mark.x, 'nearest', true),
+                                                })}
+                                            />
+                                        </td>
+                                        <td className="n" style={{ fontSize: 17, fontWeight: 650 }}>
+                                            <Len inches={mark.distance} inchesOnly />
+                                        </td>
+                                        <td className={`n small ${mark.kind === 'bend' ? '' : 'chalk-text'}`}>
+                                            {t(`mark.kind.${mark.kind}`)}
+                                        </td>
+                                    </tr>
+                                ))}
+                        </tbody>
+                    </table>
+                </section>
+            ))}
+            {slice.card?.hems.map((hem, i) => (
+                <div
+                    key={i}
+                    className="finding"
+                    data-severity={hem.quick ? 'settle' : 'note'}
+                    style={{ marginTop: 12 }}
+                >
+                    <Said
+                        text={t(hem.quick ? 'cuts.hem-quick' : 'cuts.hem-square', {
+                            wanted: print(hem.wanted, 'nearest', true),
+                            hem: print(hem.hem, 'nearest', true),
+                            along: print(hem.along, 'nearest', true),
+                        })}
+                    />
+                </div>
+            ))}
+            {slice.card && slice.card.chalk.length > 0 && (
+                <p style={{ marginTop: 8 }}>
+                    <Said text={t('layout.cleat')} />{' '}
+                    <b>
+                        <Len inches={slice.card.chalk[0].offset} inchesOnly />
+                    </b>
+                </p>
+            )}
+            <div style={{ marginTop: 12 }}>
+                <PairLine slice={slice} panel={panel} onPick={onPick} />
+            </div>
+            {concealed && panel.rip !== null && (
+                <div className="finding" data-severity="note" style={{ marginTop: 12 }}>
+                    {t('cuts.leg-goes')}
+                </div>
+            )}
+            <div className="rowed" style={{ marginTop: 14 }}>
+                {mayChange && !panel.done && (
+                    <Button
+                        variant="contained"
+                        onClick={() => {
+                            edit((d) => setCut(d, panel, true));
+                            onNext?.();
+                        }}
+                    >
+                        {t(onNext ? 'cuts.cut-next' : 'cuts.cut-last')}
+                    </Button>
+                )}
+                {mayChange && panel.done && (
+                    <Button variant="outlined" color="inherit" onClick={() => edit((d) => setCut(d, panel, false))}>
+                        {t('cuts.uncut')}
+                    </Button>
+                )}
+                {onNext && (panel.done || !mayChange) && (
+                    <Button variant="contained" onClick={onNext}>
+                        {t('cuts.next')}
+                    </Button>
+                )}
+                <Button variant="outlined" color="inherit" onClick={onFlip}>
+                    {t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd>
+                </Button>
+            </div>
+            <FirstFit slice={slice} panel={panel} />
+            <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
+            <h3>{t('mind')}</h3>
+            <p className="caution">{t('caution.cutting')}</p>
+        </aside>
+    );
+}

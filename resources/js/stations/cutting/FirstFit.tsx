@@ -1,0 +1,151 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { CutPanel, CutsSlice } from '../../contracts/cutting';
+import { useJob } from '../../job/JobContext';
+import { addCorrection, removeCorrection } from '../../job/layoutEdits';
+import { useJobTape } from '../../tape/JobTape';
+import { Said } from '../../tape/Len';
+import { TapeEntry } from '../../tape/TapeEntry';
+
+/** What the first fit of this piece needed, carried to the pieces of its edge not yet cut; and what was carried to it. */
+export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }) {
+    const { t } = useTranslation();
+    const { edit, mayChange, units } = useJob();
+    const print = useJobTape();
+    const edges = slice.card?.edges ?? [];
+    const [edge, setEdge] = useState('');
+    const [side, setSide] = useState<'long' | 'short'>('short');
+    const [toward, setToward] = useState<'uphill' | 'downhill'>('uphill');
+    if (edges.length === 0) return null;
+    const picked = edges.find((one) => one.id === edge) ?? edges[0];
+    const own = slice.corrections.filter(
+        (one) => one.face === panel.face && edges.some((other) => other.id === one.edge),
+    );
+    return (
+        <section aria-label={t('fit.title')}>
+            <h3>{t('fit.title')}</h3>
+            {own.map((one) => (
+                <div key={one.id} className="finding" data-severity="note">
+                    <Said
+                        text={t('fit.needed', {
+                            trial: one.trial,
+                            side: one.side,
+                            toward: one.uphill > 0 ? 'uphill' : 'downhill',
+                            amount: print(Math.abs(one.uphill), 'nearest', true),
+                            carried: slice.card?.corrections.some((other) => other.id === one.id) ? 'yes' : 'no',
+                        })}
+                    />
+                    {mayChange && (
+                        <>
+                            {' '}
+                            <button
+                                type="button"
+                                className="linkish"
+                                onClick={() => edit((d) => removeCorrection(d, one.id))}
+                            >
+                                {t('fit.take-back')}
+                            </button>
+                        </>
+                    )}
+                </div>
+            ))}
+            {mayChange && (
+                <div className="stack" style={{ gap: 10 }}>
+                    <p className="muted">{t('fit.how', { piece: panel.id })}</p>
+                    {edges.length > 1 && (
+                        <TextField
+                            select
+                            label={t('fit.edge')}
+                            value={picked.id}
+                            onChange={(event) => setEdge(event.target.value)}
+                        >
+                            {edges.map((one) => (
+                                <MenuItem key={one.id} value={one.id}>
+                                    {t(`edge.${one.kind}`)}
+                                </MenuItem>
+                            ))}
+                        </TextField>
+                    )}
+                    <div className="rowed" role="group" aria-label={t('fit.side')}>
+                        {(['long', 'short'] as const).map((one) => (
+                            <button
+                                key={one}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one === side}
+                                onClick={() => setSide(one)}
+                            >
+                                {t(`fit.${one}`)}
+                            </button>
+                        ))}
+                        {(['uphill', 'downhill'] as const).map((one) => (
+                            <button
+                                key={one}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one === toward}
+                                onClick={() => setToward(one)}
+                            >
+                                {t(`fit.${one}`)}
+                            </button>
+                        ))}
+                    </div>
+                    <TapeEntry
+                        label={t('fit.amount')}
+                        units={units}
+                        action={t('fit.carry')}
+                        onEnter={(amount) =>
+                            amount <= 12 &&
+                            edit((d) =>
+                                addCorrection(d, {
+                                    face: panel.face,
+                                    edge: picked.id,
+                                    panel: panel.id,
+                                    side,
+                                    toward,
+                                    amount,
+                                }),
+                            )
+                        }
+                    />
+                </div>
+            )}
+        </section>
+    );
+}
+
+/** Which other panel comes out of the same sheet. */
+export function PairLine({
+    slice,
+    panel,
+    onPick,
+}: {
+    slice: CutsSlice;
+    panel: CutPanel;
+    onPick: (id: string) => void;
+}) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    const pair = slice.card?.pair;
+    if (!pair || !panel.pairedWith) return null;
+    const lower = pair.lower === panel.id;
+    return (
+        <div className="finding" data-severity="note" data-testid="pair">
+            <Said
+                text={t(lower ? 'pair.lower' : 'pair.upper', {
+                    other: panel.pairedWith,
+                    length: print(pair.orderLength, 'up', true),
+                    at: print(pair.upperAt, 'nearest', true),
+                    saved: print(pair.saved, 'nearest', true),
+                    turned: pair.turned ? 'yes' : 'no',
+                })}
+            />{' '}
+            <Button size="small" onClick={() => panel.pairedWith && onPick(panel.pairedWith)}>
+                {t('pair.show', { other: panel.pairedWith })}
+            </Button>
+        </div>
+    );
+}

@@ -1,0 +1,130 @@
+import { useEffect, useRef } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { CutsSlice } from '../../contracts/cutting';
+import { useJob } from '../../job/JobContext';
+import { setCut } from '../../job/layoutEdits';
+import { Len, Said } from '../../tape/Len';
+
+/** Every piece by face, in the order they are laid, with what is cut already. */
+export function PieceList({
+    slice,
+    picked,
+    onPick,
+}: {
+    slice: CutsSlice;
+    picked: string;
+    onPick: (id: string) => void;
+}) {
+    const { t } = useTranslation();
+    const { mayChange, edit } = useJob();
+    const row = useRef<HTMLTableRowElement>(null);
+    const done = slice.panels.filter((panel) => panel.done).length;
+    useEffect(() => {
+        // Braces: newer browsers answer with a promise, which is no clean-up.
+        row.current?.scrollIntoView({ block: 'nearest' });
+    }, [picked]);
+    return (
+        <div className="pieces" tabIndex={0} role="group" aria-label={t('cuts.pieces')}>
+            <p className="muted" data-testid="progress">
+                {t('cuts.progress', { done, all: slice.panels.length })}
+            </p>
+            <progress
+                value={done}
+                max={slice.panels.length}
+                aria-label={t('cuts.progress', { done, all: slice.panels.length })}
+            />
+            {slice.pairing.pairs.length > 0 && (
+                <p className="small">
+                    <Said
+                        text={t('pair.saving', {
+                            pairs: slice.pairing.pairs.length,
+                            feet: Math.round(slice.pairing.savedInches / 1.2) / 10,
+                            money: Math.round(slice.pairing.savedMoney),
+                        })}
+                    />
+                </p>
+            )}
+            {slice.faces.map((face) => (
+                <section key={face.id}>
+                    <h3 style={{ marginTop: 8 }}>{face.name}</h3>
+                    <table className="plain">
+                        <thead>
+                            <tr>
+                                <th>{t('cuts.piece')}</th>
+                                <th className="n">{t('cuts.long')}</th>
+                                <th className="n">{t('cuts.short')}</th>
+                                <th className="n">{t('cuts.cut')}</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {slice.panels
+                                .filter((panel) => panel.face === face.id)
+                                .map((panel) => (
+                                    <tr
+                                        key={panel.id}
+                                        ref={panel.id === picked ? row : undefined}
+                                        className="pick"
+                                        aria-selected={panel.id === picked}
+                                        onClick={() => onPick(panel.id)}
+                                    >
+                                        <td className="nowrap">
+                                            <input
+                                                type="checkbox"
+                                                checked={panel.done}
+                                                disabled={!mayChange}
+                                                aria-label={t('cuts.is-cut', { piece: panel.id })}
+                                                onClick={(event) => event.stopPropagation()}
+                                                onChange={(event) =>
+                                                    edit((d) => setCut(d, panel, event.target.checked))
+                                                }
+                                            />
+                                            <button
+                                                type="button"
+                                                className="linkish"
+                                                style={{ color: 'inherit' }}
+                                                onClick={() => onPick(panel.id)}
+                                            >
+                                                {panel.id}
+                                            </button>
+                                        </td>
+                                        <td className="n">
+                                            <Len inches={panel.long} inchesOnly />
+                                        </td>
+                                        <td className="n">
+                                            {panel.long - panel.short > 1 / 32 ? (
+                                                <Len inches={panel.short} inchesOnly />
+                                            ) : (
+                                                ''
+                                            )}
+                                        </td>
+                                        <td className="n small">
+                                            {panel.rip === null ? (
+                                                t(
+                                                    panel.corrected
+                                                        ? 'cuts.corrected-short'
+                                                        : panel.notched
+                                                          ? 'cuts.notched'
+                                                          : panel.long - panel.short > 1 / 32
+                                                            ? 'cuts.angled'
+                                                            : 'cuts.square',
+                                                )
+                                            ) : (
+                                                <>
+                                                    {t('cuts.rip')} <Len inches={panel.rip} inchesOnly />
+                                                </>
+                                            )}
+                                            {panel.pairedWith && (
+                                                <span title={t('pair.with', { other: panel.pairedWith })}>
+                                                    , {t('pair.short')}
+                                                </span>
+                                            )}
+                                        </td>
+                                    </tr>
+                                ))}
+                        </tbody>
+                    </table>
+                </section>
+            ))}
+        </div>
+    );
+}

@@ -1,0 +1,10 @@
+import { lazy } from 'react';
+import type { Station } from '../Station';
+
+export const station = {
+    key: 'cuts',
+    Screen: lazy(() => import('./CutsStation')),
+    keys: ['flip', 'next'],
+    searches: 'cuts',
+    places: (_, slice) => (slice?.panels ?? []).map(({ id }) => ({ name: id, to: `cuts?piece=${id}` })),
+} as const satisfies Station<'cuts'>;

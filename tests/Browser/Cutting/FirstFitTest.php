@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Cutting;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\BrowserTestCase;
+use Tests\Support\Person;
+
+/** Marking out valley panels at the bench: numbers against a hand calculation, the trial's correction, ticks, pairs. */
+final class FirstFitTest extends BrowserTestCase
+{
+    /*
+     * By hand, in inches on the south face of the hall: the valley leaves the eave at u = 384 (the wing's eave, 370 east
+     * of zero, is 384 from the hall's own corner) and climbs sqrt(1.25) for each inch across. The reveal of 4 and its
+     * hem of 1 lie square to it, 1.5 along the rib for each: the cut is at 1.118 (u - 384) + 6 - 1.5. The ridge is at
+     * 194 · 1.118 = 216.90. With a pan on the centre line seams fall at 342 + 16 k. The piece between 438 and 454 is
+     * marked at 438, inside its female leg, and at 454.25, outside of its male one.
+     */
+    private const LONG = '152″';
+
+    private const SHORT = '133 7/8″';
+
+    /** An eighth less at the short side: 133.73. */
+    private const SHORT_FITTED = '133 3/4″';
+
+    public function test_the_numbers_of_a_valley_card_are_those_of_a_hand_calculation(): void
+    {
+        $person = $this->atTheBench('Hand count', 'hall.S-29');
+        $up = sqrt(1.25);
+        $marked = static fn (float $u): float => 194 * $up - (($u - 384) * $up + 4.5);
+
+        self::assertSame([152.02, 133.86], [round($marked(438), 2), round($marked(454.25), 2)]);
+        self::assertStringContainsString('4 to the valley '.self::SHORT, $person->text("//table[@data-line='left']"));
+        self::assertStringContainsString('4 to the valley '.self::LONG, $person->text("//table[@data-line='right']"));
+        // The hem: 1 square to the bend, 1-1/2 along the rib.
+        self::assertStringContainsString('3 hem at the valley 132 3/8″', $person->text("//table[@data-line='left']"));
+        $person->sees('A 1″ hem, square to its bend, takes 1 1/2″ along the rib.');
+        $person->sees('the centre of the valley: 5 1/2″');
+
+        // Flipped, left and right change places; flipped again, they are back.
+        $person->keys('f');
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//table[@data-line='right']"), self::SHORT));
+        $person->keys('f');
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//table[@data-line='left']"), self::SHORT));
+        $person->press('as a list');
+        self::assertStringContainsString('cut 133 7/8″ right edge 152″', $person->text("//section[contains(@class,'tape')]//*[@role='list']"));
+    }
+
+    public function test_what_the_trial_needed_is_carried_to_the_next_card_and_taken_back(): void
+    {
+        $person = $this->atTheBench('Trial', 'hall.S-28');
+        $person->sees('Set hall.S-28 in place before you cut the next.');
+        $person->press('short side');
+        $person->press('uphill');
+        $person->type('It needed', '1/8');
+        $person->press('Carry on');
+        $person->sees('hall.S-28 needed 1/8″ more uphill on the short side. This piece was cut before: its card stays.');
+        $person->press('Cut, next panel');
+        $person->sees('Mark out hall.S-29');
+        $person->sees('Corrected from the first fit');
+        $person->sees('Carried to this piece.');
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//table[@data-line='left']"), '4 to the valley '.self::SHORT_FITTED), static fn (): string => $person->text("//table[@data-line='left']"));
+        self::assertStringContainsString('4 to the valley '.self::LONG, $person->text("//table[@data-line='right']"));
+        $person->sees('1 of 177 cut');
+        $person->waitForSave();
+
+        // The tick goes first, then the correction: each is one step back.
+        $person->keys(WebDriverKeys::CONTROL, 'z');
+        $person->sees('0 of 177 cut');
+        $person->keys(WebDriverKeys::CONTROL, 'z');
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//table[@data-line='left']"), '4 to the valley '.self::SHORT), static fn (): string => $person->text("//table[@data-line='left']"));
+        $person->doesNotSee('Corrected from the first fit');
+    }
+
+    public function test_two_panels_out_of_one_sheet(): void
+    {
+        $person = $this->atTheBench('Pairs', 'hall.S-29');
+        $line = $person->text("//*[@data-testid='pair']");
+        self::assertMatchesRegularExpression('/^One sheet with (hall|wing)\.[SENW]-\d+, ordered at /', $line);
+        preg_match('/with (\S+),/', $line, $other);
+        $person->press("Show $other[1]");
+        $person->sees("Mark out $other[1]");
+        self::assertStringContainsString('One sheet with hall.S-29', $person->text("//*[@data-testid='pair']"));
+        $person->sees('two panels each');
+        $this->goToStation($person, 'Load-out');
+        $person->sees('two panels each');
+    }
+
+    public function test_on_a_phone_the_two_lengths_are_read_at_arms_length(): void
+    {
+        $person = $this->atTheBench('Phone', 'hall.S-29', 390, 844);
+        $lengths = $person->find("//section[contains(@class,'arms-length')]");
+        self::assertStringContainsString('from T', $lengths->getText());
+        self::assertStringContainsString('left '.self::SHORT.' right '.self::LONG, $person->text("//section[contains(@class,'arms-length')]//*[@class='two']"));
+        $size = $person->driver->executeScript("return parseFloat(getComputedStyle(document.querySelector('.arms-length .two b')).fontSize)");
+        self::assertGreaterThanOrEqual(40, $size);
+        self::assertLessThanOrEqual(390, $person->driver->executeScript('return document.documentElement.scrollWidth'));
+    }
+
+    private function atTheBench(string $name, string $piece, int $width = 1280, int $height = 800): Person
+    {
+        $person = $this->person($width, $height);
+        $person->signInAs('Pia Holm');
+        $this->beginFromFile($person, $name, self::demo('boathouse'));
+        $this->goToStation($person, 'Cuts');
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='$piece']")->click();
+        $person->sees("Mark out $piece");
+
+        return $person;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Survey;
+
+use Tests\Browser\BrowserTestCase;
+
+final class SurveyTest extends BrowserTestCase
+{
+    public function test_what_is_typed_is_understood_or_refused_with_a_reason(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Typing room');
+        $person->press('Eave to ridge: show its readings');
+        $label = 'Eave to ridge, next reading';
+        foreach ([
+            '17-10-3/8' => 'Understood: 17′ 10 3/8″ (214 3/8″)',
+            '5.445m' => 'Understood: 17′ 10 3/8″ (214 3/8″)',
+            '17 10' => 'may be feet and inches, or a fraction half typed',
+            '214 3/7' => 'No tape has this fraction',
+            'long' => 'is not a length. Type it like 214 3/8',
+        ] as $typed => $answer) {
+            $person->type($label, (string) $typed);
+            $person->sees($answer);
+        }
+        $before = count($person->all('//tr[@data-reading]'));
+        $person->press('Keep');
+        usleep(500_000);
+        self::assertCount($before, $person->all('//tr[@data-reading]'));
+        self::assertSame('long', $person->field($label)->getAttribute('value'), 'what was typed is not lost');
+    }
+
+    public function test_the_key_pad_types_for_gloves(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Glove box');
+        $person->press('Ridge: not measured yet');
+        $person->press('Key pad');
+        foreach (['4', '9', '9'] as $key) {
+            $person->find("//*[contains(@class,'keypad')]//button[normalize-space()='$key']")->click();
+        }
+        $person->find("//*[contains(@class,'sixteenths')]//button[normalize-space()='15/16']")->click();
+        $person->sees('Understood: 41′ 7 15/16″');
+        $person->press('Keep');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 7 15/16″');
+    }
+
+    public function test_sources_are_weighed_and_a_wheel_is_not_used(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Wheel house');
+        $person->press('Eave to ridge: show its readings');
+        $person->choose('Source', 'wheel');
+        $this->takeReading($person, 'Eave to ridge', "18' 8");
+        $person->sees('is 9 5/8″ over, 4.5 %. Kept, not used.');
+        self::assertSame('17′ 10 3/8″', $person->text("//*[@data-testid='adopted']"));
+        $person->sees('does not');
+    }
+
+    public function test_squareness_from_diagonals(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Clubroom');
+        $person->sees('The plane runs 1 1/16″ out of square. It hides under the rake trims, which take up to 1 1/2″.');
+        $person->sees('under the rake trims');
+        $person->sees('readings spread over 3/8″, more than 1/4″');
+        self::assertStringContainsString('Run-out over the rake 1 1/16″', $person->text('//aside'));
+        $person->press('How each reading closes');
+        $person->sees('Diagonal to the right tape');
+    }
+
+    public function test_counted_panels_and_the_other_side_of_the_ridge(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Pia Holm');
+        $this->beginOarStore($person, 'Two sides');
+        $person->press('Ridge: not measured yet');
+        $person->choose('Source', 'panel count');
+        $person->type('Old panels', '31.25');
+        $person->type('Their cover', '16');
+        $person->press('Keep');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″');
+        $person->press('+ other side of the ridge');
+        $person->sees('Other side of First plane');
+        $person->press('Ridge: show its readings');
+        $person->sees('from the other side');
+        $person->waitForSave();
+    }
+
+    public function test_undo_redo_and_the_history(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Turning back');
+        $person->press('Eave: show its readings');
+        $this->takeReading($person, 'Eave', "41' 9");
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/2″');
+        $person->press('Undo');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″');
+        $person->press('Redo');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/2″');
+        $person->waitForSave();
+
+        $person->press('· saved');
+        $person->sees('Every saved plan');
+        $person->sees("First plane: eave 41' 9");
+        $person->sees('Job begun');
+        $person->find("(//tr[contains(., \"eave 41' 9 taken out\")]//button)[1]")->click();
+        $person->sees('Returned to plan');
+        $person->press('Close');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″');
+    }
+}

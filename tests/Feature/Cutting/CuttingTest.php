@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Cutting;
+
+use App\Accounts\Role;
+use App\Stations\JobReader;
+use App\Stations\Layout\FaceDrawing;
+use App\Stations\Layout\LayoutSheet;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\FeatureTestCase;
+
+/** Openings, first fits, pairs and the files of the bench, over HTTP. */
+final class CuttingTest extends FeatureTestCase
+{
+    private const VALLEY = 'valley-hall.S-wing.W';
+
+    public function test_what_the_plan_adds_keeps_its_contract(): void
+    {
+        $plan = $this->planOf(self::boathouse());
+        $south = $plan['layouts'][0];
+
+        self::assertSame(['hall.S', 'found', 'centre-pan'], [$south['group'], $south['choice'], $south['school']]);
+        self::assertGreaterThanOrEqual(0.0, $south['offset']);
+        self::assertLessThan(16.0, $south['offset']);
+        self::assertContains('seams-meet-some', array_column($south['reasons'], 'code'));
+        self::assertEqualsWithDelta($plan['groups'][0]['score']['total'], array_sum($plan['groups'][0]['score']['points']), 1e-6);
+        self::assertSame(5.5, $plan['chalk'][0]['offset']);
+        self::assertEqualsWithDelta(array_sum(array_column($plan['pairing']['pairs'], 'saved')), $plan['pairing']['savedInches'], 1e-6);
+        $byId = array_column($plan['panels'], null, 'id');
+        foreach ($plan['pairing']['pairs'] as $pair) {
+            self::assertSame($pair['upper'], $byId[$pair['lower']]['pairedWith']);
+            self::assertSame($pair['lower'], $byId[$pair['upper']]['pairedWith']);
+        }
+        foreach ($plan['groups'] as $group) {
+            foreach ($group['ties'] as $tie) {
+                self::assertSame($tie['meets'], $tie['miss'] < 1 / 64, $tie['edge']);
+            }
+        }
+    }
+
+    public function test_openings_part_panels_and_the_pieces_know_each_other(): void
+    {
+        $document = self::document(['openings' => [
+            ['id' => 'a', 'face' => 'P1', 'kind' => 'chimney', 'name' => 'Stack', 'u' => 200, 'v' => 80, 'width' => 40, 'height' => 30],
+            ['id' => 'b', 'face' => 'P1', 'kind' => 'pipe', 'u' => 50, 'v' => 50, 'diameter' => 3],
+            ['id' => 'c', 'face' => 'P1', 'kind' => 'skylight', 'outline' => [[300, 60], [324, 60], [324, 106], [300, 106]], 'below' => 2],
+        ]]);
+        $plan = $this->planOf($document);
+        $split = array_values(array_filter($plan['panels'], static fn (array $p): bool => count($p['pieces']) > 1));
+
+        self::assertSame(['Stack', 'Pipe b', 'Skylight c'], array_column($plan['faces'][0]['openings'], 'name'));
+        self::assertNotSame([], $split);
+        foreach ($split as $panel) {
+            self::assertContains($panel['id'], $panel['pieces']);
+        }
+    }
+
+    /** @return array<string, array{array<string, mixed>, string, string}> an opening, the field at fault, what is said */
+    public static function badOpenings(): array
+    {
+        return [
+            'a pipe without a size' => [['id' => 'a', 'face' => 'P1', 'kind' => 'pipe', 'u' => 5, 'v' => 5], 'openings[0].diameter', 'it must be given'],
+            'a curb without a place' => [['id' => 'a', 'face' => 'P1', 'kind' => 'curb', 'width' => 5, 'height' => 5], 'openings[0].u', 'it must be given'],
+            'a kind there is not' => [['id' => 'a', 'face' => 'P1', 'kind' => 'window', 'u' => 5, 'v' => 5], 'openings[0].kind', 'one of'],
+            'a clockwise outline' => [['id' => 'a', 'face' => 'P1', 'kind' => 'curb', 'outline' => [[0, 0], [0, 5], [5, 5], [5, 0]]], 'openings[0].outline', 'counter-clockwise'],
+            'crossing sides' => [['id' => 'a', 'face' => 'P1', 'kind' => 'curb', 'outline' => [[0, 0], [5, 5], [5, 0], [0, 5]]], 'openings[0].outline', 'do not cross'],
+            'a size beyond all roofs' => [['id' => 'a', 'face' => 'P1', 'kind' => 'pipe', 'u' => 5, 'v' => 5, 'diameter' => 900], 'openings[0].diameter', 'from 0.25 to 120'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $opening */
+    #[DataProvider('badOpenings')]
+    public function test_openings_that_make_no_sense_are_said(array $opening, string $field, string $said): void
+    {
+        $answer = $this->begin($this->member(), (string) json_encode(self::document(['openings' => [$opening]])))->assertUnprocessable();
+
+        self::assertStringContainsString($field, (string) $answer->getContent());
+        self::assertStringContainsString($said, (string) $answer->getContent());
+    }
+
+    public function test_an_id_used_twice_is_said(): void
+    {
+        $pipe = ['id' => 'a', 'face' => 'P1', 'kind' => 'pipe', 'u' => 50, 'v' => 50, 'diameter' => 3];
+        $fit = ['id' => 'c', 'face' => 'P1', 'edge' => 'x', 'panel' => 'P1-1', 'side' => 'long', 'toward' => 'uphill', 'amount' => 0.5];
+
+        self::assertStringContainsString('openings[1].id', (string) $this->begin($this->member(), (string) json_encode(self::document(['openings' => [$pipe, $pipe]])))->assertUnprocessable()->getContent());
+        self::assertStringContainsString('cutting.corrections[1].id', (string) $this->begin($this->member(), (string) json_encode(self::document(['cutting' => ['corrections' => [$fit, $fit]]])))->assertUnprocessable()->getContent());
+    }
+
+    public function test_a_first_fit_is_carried_saved_told_and_taken_back(): void
+    {
+        $user = $this->member(Role::Foreman);
+        $document = self::boathouse();
+        $job = $this->job($user, $document);
+        $slice = fn (string $piece): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=$piece")->assertOk()->json();
+        $pieces = array_values(array_filter(array_column($slice('hall.S-1')['panels'], 'id'), fn (string $id): bool => str_starts_with($id, 'hall.S-') && in_array(self::VALLEY, array_column($slice($id)['card']['edges'], 'id'), true)));
+        [$trial, $next] = [$pieces[2], $pieces[3]];
+        $before = $slice($next)['card']['back']['lengths'];
+        $fitted = [...$document, 'cutting' => [
+            'corrections' => [['id' => 'c1', 'face' => 'hall.S', 'edge' => self::VALLEY, 'panel' => $trial, 'side' => 'long', 'toward' => 'downhill', 'amount' => 0.125, 'before' => [$trial]]],
+            'cut' => [['panel' => $trial, 'long' => 1, 'short' => 1]],
+        ]];
+        $this->save($user, $job, $fitted, 1)->assertOk();
+        $after = $slice($next);
+
+        self::assertEqualsWithDelta($before['long'] + 0.125, $after['card']['back']['lengths']['long'], 0.004);
+        self::assertSame(['c1'], array_column($after['card']['corrections'], 'id'));
+        self::assertSame([], $slice($trial)['card']['corrections']);
+        self::assertContains('cut.cut-otherwise', array_column($after['findings'], 'code'), 'cut by another card than it has');
+        $told = $this->getJson("/api/jobs/$job->id/revisions")->json('0.change.*.code');
+        self::assertSame(['fit-added', 'panels-cut'], $told);
+        $this->save($user, $job, $document, 2)->assertOk();
+        self::assertEqualsWithDelta($before, $slice($next)['card']['back']['lengths'], 1e-9);
+    }
+
+    public function test_pieces_as_csv_in_order_of_laying(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/pieces.csv")->assertOk()->getContent())));
+        $rows = array_map(static fn (array $line): array => array_combine($lines[0], $line), array_slice($lines, 1));
+
+        self::assertSame(['Hall S', '1', 'hall.S-1'], [$rows[0]['face'], $rows[0]['laid'], $rows[0]['panel']]);
+        self::assertCount(177, $rows);
+        $valley = array_values(array_filter($rows, static fn (array $r): bool => $r['measured_from'] === 'T' && abs((float) $r['between_in'] - 16.25) < 0.01))[1];
+        self::assertEqualsWithDelta(16.25, (float) $valley['between_in'], 0.001);
+        self::assertEqualsWithDelta(16.25 * sqrt(1.25), (float) $valley['long_in'] - (float) $valley['short_in'], 0.001);
+    }
+
+    public function test_flat_blanks_as_drawings_in_layers(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $all = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/blanks.svg")->assertOk()->getContent();
+        $one = simplexml_load_string((string) $this->get("/api/jobs/$job->id/files/blanks.svg?pick=hall.S-29")->assertOk()->getContent());
+        self::assertNotFalse($one);
+        self::assertNotFalse(simplexml_load_string($all));
+        self::assertGreaterThan(100, substr_count($all, 'class="cut"'));
+        self::assertSame(['cut', 'bend', 'notch'], array_map(static fn ($g): string => (string) $g['class'], iterator_to_array($one->g->g, false)));
+        // One unit is an inch: the page is as wide as the sheet, 16-5/8.
+        self::assertSame('16.6250in', (string) $one['width']);
+        $dxf = (string) $this->get("/api/jobs/$job->id/files/blanks.dxf?pick=hall.S-29")->assertOk()->getContent();
+        self::assertSame(1, substr_count($dxf, 'POLYLINE'));
+        self::assertStringContainsString('BEND', $dxf);
+        $this->getJson("/api/jobs/$job->id/files/blanks.svg?pick=".urlencode('<x>'))->assertUnprocessable();
+    }
+
+    public function test_the_notch_template_is_full_size(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $pdf = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/notch-template.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $drawn = self::streams($pdf);
+
+        // 6 in are 432 points, 3 in 216, 100 mm 283.46.
+        self::assertMatchesRegularExpression('/ 432\.0+ /', $drawn);
+        self::assertMatchesRegularExpression('/ 216\.0+ /', $drawn);
+        self::assertMatchesRegularExpression('/ 283\.46\d* /', $drawn);
+        $screwed = $this->job($user, self::document(['system' => ['profile' => 'rib-9-36']]));
+        $this->get("/api/jobs/$screwed->id/files/notch-template.pdf")->assertNotFound();
+    }
+
+    public function test_the_layout_sheet_lists_marks_to_either_side(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        self::assertStringStartsWith('%PDF-', (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/layout.pdf")->assertOk()->getContent());
+        $plan = $this->plan(self::boathouse());
+        $faces = app(LayoutSheet::class)->faces($plan);
+        $right = array_values(array_filter($faces[0]['marks'], static fn (array $m): bool => $m['side'] === 'right'));
+
+        self::assertSame('Hall S', $faces[0]['name']);
+        // A pan on the centre line: seams 8 in to each side, then every 16.
+        self::assertSame(['8″', '2′ 0″', '3′ 4″'], array_column(array_slice($right, 0, 3), 'at'));
+        self::assertNotFalse(simplexml_load_string((new FaceDrawing)->svg($plan, $plan->of(RoofStage::class)->roof->faces[0])));
+    }
+
+    public function test_crew_marks_of_every_face(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, json_decode((string) file_get_contents(database_path('demo/clubroom.json')), true));
+        $crew = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/crew")->assertOk()->json();
+        $met = array_filter($crew['faces'][0]['headMarks'], static fn (array $m): bool => $m['across'] === 'Yard side');
+
+        self::assertFalse($crew['bothWays']);
+        self::assertGreaterThan(20, count($met));
+        self::assertLessThan(1 / 64, max(array_column($met, 'miss')));
+        $middle = $this->getJson("/api/jobs/$job->id/plan/crew?pick=middle")->assertOk()->json('faces.0');
+        // 27 panels of 16 have seams at 208 and 224, as far from the middle of 432: the left one is counted from.
+        self::assertEqualsWithDelta(208.0, $middle['control'], 0.1);
+        self::assertCount(count($crew['faces'][0]['eaveMarks']), $middle['eaveMarks']);
+        self::assertEqualsWithDelta(-192.0, min(array_column(array_filter($middle['eaveMarks'], static fn (array $m): bool => $m['kind'] === 'seam'), 'distance')), 0.1);
+    }
+
+    /** @return array<string, mixed> */
+    private static function boathouse(): array
+    {
+        return json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true);
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function plan(array $document): Plan
+    {
+        return Plan::for(app(JobReader::class)->read((string) json_encode($document)));
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed> as bin/imbrex plan prints it
+     */
+    private function planOf(array $document): array
+    {
+        return json_decode((string) json_encode(app(\App\Plans\WholePlan::class)->of($this->plan($document))), true);
+    }
+
+    /** What a PDF draws, unpacked. */
+    private static function streams(string $pdf): string
+    {
+        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $found);
+
+        return implode("\n", array_map(static fn (string $stream): string => (string) (@gzuncompress($stream) ?: ''), $found[1]));
+    }
+}

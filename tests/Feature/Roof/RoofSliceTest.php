@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Roof;
+
+use App\Models\Job;
+use Tests\Feature\FeatureTestCase;
+
+/** What the Roof and Survey stations are told of a whole building. */
+final class RoofSliceTest extends FeatureTestCase
+{
+    public function test_faces_stand_in_the_air_and_walls_under_them(): void
+    {
+        $roof = $this->slice($this->demo('boathouse'), 'roof');
+        $faces = collect($roof['faces'])->keyBy('id');
+
+        // The hall's ridge: eave height 108 and 180 of run at 6 in 12.
+        self::assertEqualsWithDelta(198.0, max(array_column($faces['hall.S']['loops'][0], 2)), 1e-9);
+        self::assertEqualsWithDelta(101.0, min(array_column($faces['hall.S']['loops'][0], 2)), 1e-9, 'the overhang hangs lower');
+        $gable = collect($roof['walls'])->where('block', 'wing')->firstWhere('side', 'south');
+        self::assertEqualsWithDelta([108.0, 162.0, 108.0], array_column($gable['top'], 2), 1e-9);
+        self::assertNull(collect($roof['walls'])->where('block', 'wing')->firstWhere('side', 'north'), 'it stands inside the hall');
+        self::assertSame('hall', $faces['hall.S']['block']);
+    }
+
+    public function test_checks_come_with_what_was_expected(): void
+    {
+        $checks = collect($this->slice($this->demo('boathouse'), 'roof')['checks'])->keyBy('id');
+
+        self::assertEqualsWithDelta(183.0, $checks['c1']['expected'], 1e-9);
+        self::assertTrue($checks['c1']['agrees']);
+        self::assertEqualsWithDelta(0.1, $checks['c3']['miss'], 1e-9);
+        self::assertSame(['length', 'eaveToRidge', 'pitch', 'eaveHeight', 'length'], $checks->pluck('quantity')->all());
+    }
+
+    public function test_progress_counts_the_whole_building(): void
+    {
+        $taped = $this->slice($this->demo('boathouse'), 'survey')['progress'];
+        $rough = $this->slice($this->demo('boathouse', static function (array $document): array {
+            $document['roof']['blocks'][1]['source'] = 'report';
+
+            return $document;
+        }), 'survey')['progress'];
+        $clubroom = $this->slice($this->demo('clubroom', static function (array $document): array {
+            $document['roof']['planes'][3]['readings'] = [];
+
+            return $document;
+        }), 'survey')['progress'];
+
+        self::assertSame(['planes' => 6, 'wanting' => [], 'missing' => []], $taped);
+        self::assertSame(['wing.E'], $rough['wanting'], 'the taped valley serves the other side of the wing');
+        self::assertSame(['planes' => 5, 'wanting' => [], 'missing' => ['PE']], $clubroom);
+    }
+
+    public function test_an_order_waits_for_a_tape_on_rough_blocks(): void
+    {
+        $job = $this->demo('boathouse', static function (array $document): array {
+            $document['roof']['blocks'][0]['source'] = 'wheel';
+            $document['roof']['checks'] = [];
+
+            return $document;
+        });
+        $loadOut = $this->slice($job, 'load-out');
+
+        self::assertFalse($loadOut['mayBeOrdered']);
+        self::assertCount(4, array_filter($loadOut['findings'], static fn (array $f): bool => $f['code'] === 'roof.untaped'));
+    }
+
+    public function test_a_card_of_a_valley_piece_is_measured_from_its_head(): void
+    {
+        $card = $this->slice($this->demo('boathouse'), 'cuts', 'wing.W-3')['card']['back'];
+
+        self::assertTrue($card['fromHead']);
+        // Inside to outside 16-1/4, on 6 in 12.
+        self::assertEqualsWithDelta(16.25 * sqrt(1.25), $card['lengths']['long'] - $card['lengths']['short'], 1e-3);
+        self::assertEqualsWithDelta(16.25, $card['lengths']['between'], 1e-3);
+        self::assertContains('valley-hem', array_column($card['marks'], 'name'));
+        $pdf = (string) $this->get('/api/jobs/'.$this->demo('boathouse')->id.'/files/cut-cards.pdf')->assertOk()->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+    }
+
+    public function test_layouts_of_faces_wait_while_blocks_move(): void
+    {
+        $job = $this->demo('boathouse', static fn (array $document): array => [...$document, 'layout' => ['hall.S' => ['school' => 'one-end'], 'wing.W7' => ['school' => 'balanced', 'pinned' => true]]]);
+
+        self::assertSame('one-end', $this->slice($job, 'layout', 'hall.S')['face']['layout']['school']);
+        $document = json_decode($job->newest()->document, true);
+        $document['layout'] = ['shed.S' => ['school' => 'balanced']];
+        $this->putJson("/api/jobs/$job->id", $document, ['If-Match' => '1'])->assertUnprocessable()->assertJsonPath('faults.0.field', 'layout.shed.S');
+    }
+
+    /** @param  (callable(array<string, mixed>): array<string, mixed>)|null  $change */
+    private function demo(string $name, ?callable $change = null): Job
+    {
+        $member = $this->member();
+        $this->actingAs($member);
+        $document = json_decode((string) file_get_contents(database_path("demo/$name.json")), true);
+
+        return $this->job($member, $change === null ? $document : $change($document));
+    }
+
+    /** @return array<string, mixed> */
+    private function slice(Job $job, string $station, string $pick = ''): array
+    {
+        return $this->getJson("/api/jobs/$job->id/plan/$station".($pick === '' ? '' : "?pick=$pick"))->assertOk()->json();
+    }
+}

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Survey;
+
+use App\Imports\Dxf\DxfReader;
+use App\Models\Job;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Middleware\ThrottleRequests;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\FeatureTestCase;
+
+/** Drawings and tables from elsewhere: proposals, or a clear refusal; never a broken server, never a changed job. */
+final class ImportTest extends FeatureTestCase
+{
+    public function test_our_own_drawing_read_back_is_the_same_roof(): void
+    {
+        $job = $this->boathouse();
+        $text = (string) $this->get("/api/jobs/$job->id/files/roof.dxf")->assertOk()->getContent();
+        $answer = $this->dxf($job, $text)->assertOk()->assertJsonPath('unit', 'in')->assertJsonPath('asks', [])->json();
+        $this->saveRoof($job, ['planes' => $answer['planes']]);
+        $faces = collect($this->getJson("/api/jobs/$job->id/plan/roof")->json('faces'))->keyBy('name');
+        $edges = collect($this->getJson("/api/jobs/$job->id/plan/roof")->json('edges'));
+
+        self::assertEqualsWithDelta(93109.8706 / 144, $faces['Hall S']['areaSquareFeet'], 0.001);
+        self::assertEqualsWithDelta([183.0, 183.0], $edges->where('kind', 'valley')->pluck('length')->all(), 1e-4);
+        self::assertEqualsWithDelta(143.1301, $edges->firstWhere('kind', 'valley')['dihedralDegrees'], 1e-3);
+        self::assertCount(17, $edges);
+    }
+
+    public function test_blanks_leave_as_outlines_with_their_folds(): void
+    {
+        $job = $this->boathouse();
+        $drawing = (new DxfReader)->read((string) $this->get("/api/jobs/$job->id/files/blanks.dxf")->assertOk()->getContent());
+        $plan = json_decode((string) $this->getJson("/api/jobs/$job->id/plan/cuts")->getContent(), true);
+        $lengths = array_unique(array_map(static fn (array $p): string => sprintf('%.3f', $p['long']), $plan['panels']));
+        $drawn = array_unique(array_map(static fn (array $o): string => sprintf('%.3f', max(array_column($o['points'], 1)) - min(array_column($o['points'], 1))), $drawing->outlines));
+
+        self::assertSame(['CUT'], array_values(array_unique(array_column($drawing->outlines, 'layer'))));
+        self::assertEqualsCanonicalizing(array_values($lengths), array_values($drawn), 'every length there is, to a thousandth');
+        self::assertEqualsCanonicalizing(['BEND', 'NOTCH'], array_values(array_unique(array_column($drawing->lines, 'layer'))));
+        self::assertStringContainsString('hall.S-', $drawing->texts[0]['text']);
+    }
+
+    public function test_what_a_drawing_leaves_open_is_asked(): void
+    {
+        $job = $this->boathouse();
+        $square = self::drawing([['ROOF', [[0, 0], [30, 0], [30, 16], [0, 16]]]]);
+
+        $this->dxf($job, $square)->assertOk()->assertJsonPath('asks', ['unit', 'pitch'])->assertJsonPath('planes', []);
+        $this->dxf($job, $square, ['unit' => 'in', 'riseIn12' => '6'])->assertOk()->assertJsonPath('asks', []);
+        $this->dxf($job, $square, ['unit' => 'mm', 'riseIn12' => '6'])->assertOk()->assertJsonPath('asks', ['scale']);
+        $metres = $this->dxf($job, $square, ['unit' => 'm', 'riseIn12' => '12', 'drawn' => 'plan'])->assertOk()->json('planes.0.outline');
+        self::assertEqualsWithDelta([[0, 0], [30000 / 25.4, 0], [30000 / 25.4, 16000 / 25.4 * sqrt(2)], [0, 16000 / 25.4 * sqrt(2)]], $metres, 1e-4);
+        $deck = $this->dxf($job, $square, ['unit' => 'ft', 'riseIn12' => '12', 'drawn' => 'deck'])->json('planes.0.outline');
+        self::assertEqualsWithDelta([[0, 0], [360, 0], [360, 192], [0, 192]], $deck, 1e-4);
+        $this->dxf($job, $square, ['unit' => 'ft', 'scale' => '2', 'riseIn12' => '12'])->assertJsonPath('size', [720, 384]);
+    }
+
+    public function test_edges_come_from_layers_and_the_rest_is_listed(): void
+    {
+        $job = $this->boathouse();
+        $text = self::drawing(
+            [['A', [[0, 0], [400, 0], [400, 200], [0, 200]]], ['B', [[400, 400], [400, 200], [0, 200], [0, 400]]], ['X', [[0, 0], [90, 50], [60, -20], [0, 50]]]],
+            "0\nLINE\n8\nRidge\n10\n0\n20\n200\n11\n400\n21\n200\n0\nCIRCLE\n8\nPIPES\n10\n5\n20\n5\n40\n2\n0\nTEXT\n8\nN\n10\n20\n20\n20\n1\nQuay side 8:12\n",
+        );
+        $answer = $this->dxf($job, $text, ['unit' => 'in', 'riseIn12' => '5'])->assertOk()->json();
+
+        self::assertSame(['Quay side', 'B 2'], array_column($answer['planes'], 'name'));
+        self::assertSame([8, 5], array_column($answer['planes'], 'riseIn12'));
+        self::assertSame(['eave', 'rake', 'ridge', 'rake'], $answer['planes'][0]['edges']);
+        self::assertSame('P2', $answer['planes'][0]['ties'][0]['plane']);
+        self::assertEqualsCanonicalizing(['CIRCLE', 'crossing'], array_column($answer['notUnderstood'], 'what'));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function noDrawings(): iterable
+    {
+        yield 'nothing' => ['', 'file'];
+        yield 'prose' => ["Dear roofer,\nplease find attached\n", 'file'];
+        yield 'binary' => ["AutoCAD Binary\0\0\x01", 'file'];
+        yield 'a picture' => [(string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAE='), 'file'];
+        yield 'a table' => ["where,quantity\nS,eave\n", 'file'];
+    }
+
+    #[DataProvider('noDrawings')]
+    public function test_what_is_no_drawing_is_refused(string $text, string $field): void
+    {
+        $job = $this->boathouse();
+        $answer = $this->dxf($job, $text);
+
+        $answer->assertUnprocessable();
+        self::assertStringContainsString($field, (string) json_encode($answer->json()));
+        self::assertSame(1, $job->refresh()->revision);
+    }
+
+    public function test_mangled_drawings_never_break_the_server(): void
+    {
+        $job = $this->boathouse();
+        $text = (string) $this->get("/api/jobs/$job->id/files/roof.dxf")->getContent();
+        $seen = $this->mangled($text, 60, fn (string $bad): int => $this->dxf($job, $bad, ['unit' => 'in', 'riseIn12' => '6'])->status());
+
+        self::assertSame([], array_diff(array_keys($seen), [200, 422]), (string) json_encode($seen));
+        self::assertSame(1, $job->refresh()->revision);
+    }
+
+    public function test_mangled_tables_never_break_the_server(): void
+    {
+        $job = $this->clubroom();
+        $text = (string) $this->get("/api/jobs/$job->id/files/readings.csv")->getContent();
+        $seen = $this->mangled($text, 80, fn (string $bad): int => $this->csv($job, $bad)->status());
+
+        self::assertSame([], array_diff(array_keys($seen), [200, 422]), (string) json_encode($seen));
+        self::assertArrayHasKey(422, $seen);
+    }
+
+    public function test_mangled_documents_never_break_the_server(): void
+    {
+        $job = $this->boathouse();
+        $text = (string) file_get_contents(database_path('demo/boathouse.json'));
+        $seen = $this->mangled($text, 120, function (string $bad) use ($job): int {
+            $revision = (string) $job->refresh()->revision;
+
+            return $this->call('PUT', "/api/jobs/$job->id", [], [], [], ['HTTP_IF_MATCH' => $revision, 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $bad)->status();
+        });
+
+        self::assertSame([], array_diff(array_keys($seen), [200, 422]), (string) json_encode($seen));
+    }
+
+    public function test_a_table_read_back_is_the_same_readings(): void
+    {
+        $job = $this->clubroom();
+        $text = (string) $this->get("/api/jobs/$job->id/files/readings.csv")->assertOk()->getContent();
+        $read = $this->csv($job, $text)->assertOk()->json('readings');
+        $document = json_decode($job->newest()->document, true);
+        $kept = [];
+        foreach ($document['roof']['planes'] as $plane) {
+            foreach ($plane['readings'] as $reading) {
+                $kept[] = [$plane['id'], $reading['quantity'], $reading['source'], $reading['value'] ?? $reading['panels'] * $reading['cover']];
+            }
+        }
+        self::assertCount(count($kept), $read);
+        foreach ($read as $i => $one) {
+            self::assertSame(array_slice($kept[$i], 0, 3), [$one['plane'], $one['reading']['quantity'], $one['reading']['source']]);
+            self::assertEqualsWithDelta($kept[$i][3], $one['reading']['value'], 1e-6);
+        }
+    }
+
+    public function test_readings_on_a_block_roof_become_checks(): void
+    {
+        $job = $this->boathouse();
+        $answer = $this->csv($job, "where,quantity,value,source\nvalley-hall.S-wing.W,length,15' 3 1/16,\nhall.N,pitch,6.1,laser\nhall,eaveHeight,108 in,tape\n")->assertOk();
+
+        self::assertSame([183.0625, 6.1, 108], array_column($answer->json('checks'), 'value'));
+        self::assertSame(['tape', 'laser', 'tape'], array_column($answer->json('checks'), 'source'));
+    }
+
+    public function test_every_bad_line_of_a_table_is_named(): void
+    {
+        $job = $this->clubroom();
+        $faults = $this->csv($job, "where,quantity,value,source,corner\nnowhere,eave,30',tape,\nS,girth,30',tape,\nS,eave,thirty,tape,\nS,eave,30',guess,\nS,pitch,99,tape,\nS,along,3',tape,?\n")->assertUnprocessable()->json('faults');
+
+        self::assertSame(['line 2 where', 'line 3 quantity', 'line 4 value', 'line 5 source', 'line 6 value', 'line 7 corner'], array_column($faults, 'field'));
+        self::assertStringContainsString('understood "thirty"', $faults[2]['message']);
+        $this->csv($job, "a,b\n1,2\n")->assertUnprocessable()->assertJsonPath('faults.0.field', 'line 1');
+    }
+
+    public function test_a_file_is_needed_and_may_not_be_huge(): void
+    {
+        $job = $this->boathouse();
+
+        $this->postJson("/api/jobs/$job->id/imports/dxf")->assertUnprocessable()->assertJsonValidationErrors('file');
+        $this->dxf($job, "0\nSECTION\n", ['unit' => 'furlong'])->assertUnprocessable()->assertJsonValidationErrors('unit');
+        $this->dxf($job, str_repeat("999\nremark\n", 600_000))->assertUnprocessable();
+    }
+
+    private function boathouse(): Job
+    {
+        return $this->demo('boathouse');
+    }
+
+    private function clubroom(): Job
+    {
+        return $this->demo('clubroom');
+    }
+
+    private function demo(string $name): Job
+    {
+        $member = $this->member();
+        $this->actingAs($member);
+
+        return $this->job($member, json_decode((string) file_get_contents(database_path("demo/$name.json")), true));
+    }
+
+    /** @param  array<string, string>  $answers */
+    private function dxf(Job $job, string $text, array $answers = []): TestResponse
+    {
+        return $this->post("/api/jobs/$job->id/imports/dxf", [...$answers, 'file' => UploadedFile::fake()->createWithContent('roof.dxf', $text)], ['Accept' => 'application/json']);
+    }
+
+    private function csv(Job $job, string $text): TestResponse
+    {
+        return $this->post("/api/jobs/$job->id/imports/readings", ['file' => UploadedFile::fake()->createWithContent('readings.csv', $text)], ['Accept' => 'application/json']);
+    }
+
+    /** @param  array<string, mixed>  $roof */
+    private function saveRoof(Job $job, array $roof): void
+    {
+        $document = json_decode($job->newest()->document, true);
+        $document['roof'] = $roof;
+        $this->putJson("/api/jobs/$job->id", $document, ['If-Match' => (string) $job->revision])->assertOk();
+    }
+
+    /**
+     * Bytes changed, dropped, doubled and cut off, the same way every time.
+     *
+     * @param  callable(string): int  $send
+     * @return array<int, int> how often each status came
+     */
+    private function mangled(string $text, int $times, callable $send): array
+    {
+        $this->withoutMiddleware(ThrottleRequests::class);
+        mt_srand(20);
+        $seen = [];
+        for ($i = 0; $i < $times; $i++) {
+            $bad = $text;
+            for ($k = 0; $k <= $i % 4; $k++) {
+                $at = mt_rand(0, strlen($bad) - 1);
+                $long = mt_rand(1, 30);
+                $bad = match (mt_rand(0, 5)) {
+                    0 => substr($bad, 0, $at),
+                    1 => substr_replace($bad, '', $at, $long),
+                    2 => substr_replace($bad, substr($bad, $at, $long), $at, 0),
+                    3 => substr_replace($bad, chr(mt_rand(0, 255)), $at, 1),
+                    4 => substr_replace($bad, (string) (mt_rand(-9, 99) * 10 ** mt_rand(0, 12)), $at, 2),
+                    default => str_replace(substr($bad, $at, 3), substr($bad, mt_rand(0, strlen($bad) - 4), 3), $bad),
+                };
+                $bad = $bad === '' ? 'x' : $bad;
+            }
+            $status = $send($bad);
+            $seen[$status] = ($seen[$status] ?? 0) + 1;
+        }
+
+        return $seen;
+    }
+
+    /** @param  list<array{string, list<array{float|int, float|int}>}>  $outlines */
+    private static function drawing(array $outlines, string $more = ''): string
+    {
+        $text = "0\nSECTION\n2\nENTITIES\n";
+        foreach ($outlines as [$layer, $corners]) {
+            $text .= "0\nLWPOLYLINE\n8\n$layer\n90\n".count($corners)."\n70\n1\n";
+            foreach ($corners as [$x, $y]) {
+                $text .= "10\n$x\n20\n$y\n";
+            }
+        }
+
+        return "$text{$more}0\nENDSEC\n0\nEOF\n";
+    }
+}
