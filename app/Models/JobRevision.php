@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Documents\Formats;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
+use stdClass;
 
 /**
  * One accepted state of a job, kept for good.
@@ -30,6 +32,12 @@ final class JobRevision extends Model
     protected function casts(): array
     {
         return ['change' => 'array', 'number' => 'integer'];
+    }
+
+    /** The document in its newest format. */
+    public function decoded(): stdClass
+    {
+        return Formats::decode($this->document);
     }
 
     protected static function booted(): void

@@ -53,13 +53,13 @@ final readonly class JobStore
         return DB::transaction(function () use ($job, $author, $base, $text, $change, $document, $name): JobRevision {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $newest = $locked->newest();
-            if ($newest->hash === $this->hash($text)) {
+            if ($this->text($newest->decoded()) === $text) {
                 return $newest;
             }
             if ($newest->number !== $base) {
                 throw StaleSave::against($newest, $text);
             }
-            $change ??= $this->line->tell(json_decode($newest->document), $document);
+            $change ??= $this->line->tell($newest->decoded(), $document);
             $locked->update(['revision' => $base + 1, 'name' => $name]);
 
             return $this->revise($locked, $base + 1, $text, $author, $change);

@@ -30,7 +30,7 @@ final class StaleSave extends RuntimeException
                 'author' => $this->newest->author_name,
                 'savedAt' => $this->newest->created_at->toIso8601String(),
                 'change' => $this->newest->change,
-                'document' => json_decode($this->newest->document),
+                'document' => $this->newest->decoded(),
             ],
             'yours' => json_decode($this->yours),
         ], 409);

@@ -14,10 +14,11 @@ final class Edition
     private ?Plan $plan = null;
 
     /**
+     * @param  Closure(): stdClass  $document
      * @param  Closure(): Plan  $work
      * @param  string|null  $pick  the one piece that was asked for
      */
-    public function __construct(public readonly int $revision, public readonly string $document, private readonly Closure $work, public readonly ?string $pick = null)
+    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null)
     {
     }
 
@@ -26,10 +27,8 @@ final class Edition
         return $this->plan ??= ($this->work)();
     }
 
-    public function decoded(): stdClass
+    public function document(): stdClass
     {
-        $document = json_decode($this->document, false, 512, JSON_THROW_ON_ERROR);
-
-        return $document instanceof stdClass ? $document : new stdClass;
+        return ($this->document)();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Documents\DocumentFault;
 use App\Documents\Fault;
+use App\Documents\Formats;
 use App\Documents\Reading;
 use App\Documents\SchemaCheck;
 use App\Documents\Understood;
@@ -44,7 +45,7 @@ final readonly class JobReader
     }
 
     /**
-     * The document as an object, sound by its schema.
+     * The document as an object in its newest format, sound by its schema.
      *
      * @throws DocumentFault
      */
@@ -55,6 +56,9 @@ final readonly class JobReader
         }
         try {
             $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+            if ($contract === 'job' && $document instanceof stdClass) {
+                $document = Formats::newest($document);
+            }
         } catch (JsonException $e) {
             $code = $e->getCode() === JSON_ERROR_DEPTH ? 'too-deep' : 'not-json';
             throw DocumentFault::of([new Fault('document', $code, $e->getMessage(), ['most' => self::DEPTH])]);

@@ -19,11 +19,11 @@ final class CrewTest extends BrowserTestCase
 
         $this->goToStation($one, 'Layout');
         $one->sees('32 panels');
-        $one->find("//button[@data-school='one-end-left']")->click();
+        $one->find("//button[@data-start='one-end-left']")->click();
         $one->sees('The last rip is 4″');
         $one->waitForSave();
 
-        $two->find("//button[@data-school='centre-pan']")->click();
+        $two->find("//button[@data-start='centre-pan']")->click();
         $two->sees('Ivo Marsh saved in the meantime');
         $two->sees('First plane: Full panel at one end');
         $two->press('Save mine on top');
@@ -110,7 +110,7 @@ final class CrewTest extends BrowserTestCase
         $person->press('Close');
         // 500 in of 14 in covers: 35 whole and 10 left over, so rips of 12.
         $person->sees('36 panels, 34 of them whole');
-        self::assertStringContainsString('12″ each end', $person->text("//button[@data-school='balanced']"));
+        self::assertStringContainsString('12″ each end', $person->text("//button[@data-start='balanced']"));
     }
 
     public function test_a_job_is_taken_along_as_a_file(): void
@@ -119,7 +119,7 @@ final class CrewTest extends BrowserTestCase
         $person->signInAs('Ivo Marsh');
         $person->press('New job');
         $file = tempnam(sys_get_temp_dir(), 'job').'.json';
-        file_put_contents($file, '{"format":"imbrex-job/1","name":"Broken","roof":{"planes":[{"id":"P1","name":"x","riseIn12":"steep"}]}}');
+        file_put_contents($file, '{"format":"imbrex-job/2","name":"Broken","roof":{"planes":[{"id":"P1","name":"x","riseIn12":"steep"}]}}');
         $person->find("//input[@type='file']")->sendKeys($file);
         $person->press('Read a job from a file');
         $person->sees('roof.planes[0].riseIn12: understood "steep"; accepted: number');

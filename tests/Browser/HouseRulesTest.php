@@ -92,9 +92,9 @@ final class HouseRulesTest extends BrowserTestCase
         $person->type('Place, from the left rake', "10' 3 1/2");
         $person->press('Set');
         // A seam at 123 1/2: seven panels of 16 before it leave 11 1/2; from there 376 1/2 hold 23 and 8 1/2.
-        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='control-point']"), '11 1/2″ and 8 1/2″'), fn (): string => $person->text("//button[@data-school='control-point']"));
+        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-start='control-point']"), '11 1/2″ and 8 1/2″'), fn (): string => $person->text("//button[@data-start='control-point']"));
         $person->choose('There lies', 'the middle of a pan');
-        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='control-point']"), '3 1/2″ and 1/2″'), fn (): string => $person->text("//button[@data-school='control-point']"));
+        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-start='control-point']"), '3 1/2″ and 1/2″'), fn (): string => $person->text("//button[@data-start='control-point']"));
         $person->sees('A rip too narrow to hold its fold.');
     }
 

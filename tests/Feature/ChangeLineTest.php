@@ -28,9 +28,9 @@ final class ChangeLineTest extends FeatureTestCase
         yield 'notes' => [$plane(['notes' => 'two pipes']), ['plane-changed'], 'notes changed'];
         yield 'another plane' => [static fn (array $d): array => [...$d, 'roof' => ['planes' => [...$d['roof']['planes'], ['id' => 'P2', 'name' => 'Porch']]]], ['plane-added'], 'Porch added'];
         yield 'a plane less' => [static fn (array $d): array => [...$d, 'roof' => ['planes' => []], 'layout' => new \stdClass], ['plane-removed'], 'Shed plane removed'];
-        yield 'a school' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['school' => 'centre-pan']]], ['layout-school'], 'Shed plane'];
-        yield 'a nudge' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['school' => 'balanced', 'nudge' => 0.5]]], ['layout-nudged'], 'nudged'];
-        yield 'a pin' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['school' => 'balanced', 'pinned' => true]]], ['layout-pinned'], 'pinned'];
+        yield 'a start' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['start' => 'centre-pan']]], ['layout-start'], 'Shed plane'];
+        yield 'a nudge' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['start' => 'balanced', 'nudge' => 0.5]]], ['layout-nudged'], 'nudged'];
+        yield 'a pin' => [static fn (array $d): array => [...$d, 'layout' => ['P1' => ['start' => 'balanced', 'pinned' => true]]], ['layout-pinned'], 'pinned'];
         yield 'a rule' => [static fn (array $d): array => [...$d, 'rules' => ['order.extra' => 3]], ['rule'], 'order.extra'];
         yield 'a rule taken back' => [static fn (array $d): array => [...$d, 'rules' => new \stdClass], ['rule-default'], 'default'];
         $block = static fn (array $changes = []): array => [...['id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 400, 'width' => 300, 'eaveHeight' => 100, 'sides' => array_fill_keys(['south', 'east', 'north', 'west'], ['kind' => 'sloped', 'riseIn12' => 6])], ...$changes];

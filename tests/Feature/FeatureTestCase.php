@@ -58,10 +58,10 @@ abstract class FeatureTestCase extends TestCase
     protected static function document(array $changes = []): array
     {
         return array_replace([
-            'format' => 'imbrex-job/1', 'name' => 'Oar store',
+            'format' => 'imbrex-job/2', 'name' => 'Oar store',
             'roof' => ['planes' => [self::plane()]],
             'system' => ['profile' => 'snap-lock-1.5-16', 'material' => 'steel'],
-            'layout' => ['P1' => ['school' => 'balanced']],
+            'layout' => ['P1' => ['start' => 'balanced']],
             'rules' => ['order.extra' => 2],
         ], $changes);
     }

@@ -17,7 +17,7 @@ use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\Score;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Side;
@@ -53,7 +53,7 @@ final class WordsTest extends FeatureTestCase
         foreach (self::sources() as $text) {
             preg_match_all("/(?:\bt\(|say\(|\? |: )'([a-zA-Z][a-zA-Z0-9-]*\.[a-zA-Z0-9.-]*[a-zA-Z0-9])'/", $text, $found);
             preg_match_all("/(?:\bt\(|say\()'([a-zA-Z0-9.-]+)'[,)]/", $text, $plain);
-            array_push($codes, ...array_filter($found[1], static fn (string $code): bool => isset(self::messages()[$code]) || preg_match("/(?:\bt\(|say\()'".preg_quote($code)."'/", $text) === 1), ...$plain[1]);
+            array_push($codes, ...array_filter($found[1], static fn (string $code): bool => isset(self::messages()[$code]) || preg_match("/(?:\bt\(|say\()'".preg_quote($code, '/')."'/", $text) === 1), ...$plain[1]);
         }
         self::assertGreaterThan(400, count(array_unique($codes)));
         self::assertSame([], array_values(array_unique(array_diff($codes, array_keys(self::messages())))));
@@ -82,7 +82,7 @@ final class WordsTest extends FeatureTestCase
             preg_match_all("/(?:\bt\(\s*|say\(|[?:] )[`\"']([a-z][a-zA-Z-]*(?:[.-][a-zA-Z-]+)*[.-])(?:\\\$|\{|['\"]\s*\.)/", $text, $found);
             foreach (array_diff($found[1], array_keys(self::families())) as $prefix) {
                 if (isset(array_flip(array_map(static fn (string $code): string => strstr($code, '.', true).'.', array_keys(self::messages())))[strstr("$prefix.", '.', true).'.'])) {
-                    $strange[] = "$file: $prefix…";
+                    $strange[] = "$file: {$prefix}…";
                 }
             }
         }
@@ -127,7 +127,7 @@ final class WordsTest extends FeatureTestCase
         $screens = array_values(array_filter($stations, static fn (Station $s): bool => $s->slices() !== []));
         $keys = array_map(static fn (Station $s): string => $s->key(), $screens);
         $files = array_merge(...array_map(static fn (Station $s): array => array_map(static fn (StationFile $f): string => $f->name, $s->files()), $stations));
-        $schools = $of(SchoolKind::class);
+        $starts = $of(StartKind::class);
         $lines = $of(MarkLine::class);
         // An end lap and a side beside an opening are no edges of the roof: nobody names them.
         $edges = array_diff($of(EdgeKind::class), ['end-lap', 'opening']);
@@ -139,12 +139,12 @@ final class WordsTest extends FeatureTestCase
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 
         return [
-            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge'], 'fault.' => [],
+            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'layout-school'], 'fault.' => [],
             'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
             'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
             'rule.' => array_keys(HouseRules::all()),
-            'school.' => [...$schools, ...array_map(static fn (string $school): string => "$school.why", $schools), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
-            'school.valley-point.' => ['pan', 'seam'],
+            'start.' => [...$starts, ...array_map(static fn (string $start): string => "$start.why", $starts), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
+            'start.valley-point.' => ['pan', 'seam'],
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
             'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across')))],
             'mark.kind.' => $of(MarkKind::class),
@@ -155,7 +155,7 @@ final class WordsTest extends FeatureTestCase
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
             'form.' => $requests, 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only'], 'light.' => ['shop', 'sun', 'night'],
-            'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'crew.' => ['left', 'right'],
+            'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed'],
             'profiles.' => ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],

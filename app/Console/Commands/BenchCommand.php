@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Documents\Formats;
 use App\Stations\JobReader;
 use Illuminate\Console\Command;
+use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\WayToStart;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
@@ -93,7 +94,7 @@ final class BenchCommand extends Command
                 $start = hrtime(true);
                 $plan = $this->worked($job);
                 $middle = hrtime(true);
-                WayToStart::compare($plan, $face);
+                ComparedStart::compare($plan, $face);
                 $times['plan'][] = ($middle - $start) / 1e6;
                 $times['compared'][] = (hrtime(true) - $middle) / 1e6;
             }
@@ -125,7 +126,7 @@ final class BenchCommand extends Command
             ];
         }
 
-        return (string) json_encode(['format' => 'imbrex-job/1', 'name' => 'Bench', 'roof' => ['blocks' => $blocks]]);
+        return (string) json_encode(['format' => Formats::NEWEST, 'name' => 'Bench', 'roof' => ['blocks' => $blocks]]);
     }
 
     private function roof(int $panels): string
@@ -140,6 +141,6 @@ final class BenchCommand extends Command
             ];
         }
 
-        return (string) json_encode(['format' => 'imbrex-job/1', 'name' => 'Bench', 'roof' => ['planes' => $planes]]);
+        return (string) json_encode(['format' => Formats::NEWEST, 'name' => 'Bench', 'roof' => ['planes' => $planes]]);
     }
 }

@@ -34,7 +34,7 @@ final class FileController
     {
         $file = $name === 'job.json' ? $this->document() : $this->stations->file($name) ?? abort(404);
         $revision = $job->newest();
-        $edition = new Edition($revision->number, $revision->document, fn () => $this->plans->plan($revision), $request->pick());
+        $edition = new Edition($revision->number, $revision->decoded(...), fn () => $this->plans->plan($revision), $request->pick());
         $slug = Str::slug($job->name) ?: 'job';
 
         return new Response(($file->make)($edition) ?? abort(404), 200, [
@@ -46,6 +46,6 @@ final class FileController
 
     private function document(): StationFile
     {
-        return new StationFile('job.json', 'application/json', static fn (Edition $edition): string => json_encode($edition->decoded(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+        return new StationFile('job.json', 'application/json', static fn (Edition $edition): string => json_encode($edition->document(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
     }
 }

@@ -41,7 +41,7 @@ final class JobController
             'revision' => $revision->number,
             'author' => $revision->author_name,
             'savedAt' => $revision->created_at->toIso8601String(),
-            'document' => json_decode($revision->document),
+            'document' => $revision->decoded(),
         ]);
     }
 

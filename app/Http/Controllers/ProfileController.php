@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\Formats;
 use App\Http\Requests\DocumentRequest;
 use App\Models\CrewProfile;
 use App\Models\User;
@@ -24,7 +25,7 @@ final class ProfileController
         Gate::authorize('keepCatalogue', $crew);
         $definition = json_decode($request->document(), false, 8);
         $document = $reader->decode((string) json_encode([
-            'format' => 'imbrex-job/1', 'name' => 'catalogue', 'roof' => ['planes' => []], 'catalogue' => ['profiles' => [$definition]],
+            'format' => Formats::NEWEST, 'name' => 'catalogue', 'roof' => ['planes' => []], 'catalogue' => ['profiles' => [$definition]],
         ]));
         $profile = $document->catalogue->profiles[0];
         abort_if(isset(Catalogue::shipped()->profiles[$profile->key]), 409, 'shipped');

@@ -31,7 +31,7 @@ final class RevisionController
     {
         $revision = $job->at($number);
 
-        return new JsonResponse(['number' => $revision->number, 'document' => json_decode($revision->document)]);
+        return new JsonResponse(['number' => $revision->number, 'document' => $revision->decoded()]);
     }
 
     /** Going back is a change like any other: it makes a new revision. */
@@ -40,6 +40,6 @@ final class RevisionController
         $old = $job->at($number);
         $revision = $store->save($job, $request->member(), $request->base(), $old->document, [new Change('restored', ['number' => $number])]);
 
-        return new JsonResponse(['revision' => $revision->number, 'document' => json_decode($revision->document)]);
+        return new JsonResponse(['revision' => $revision->number, 'document' => $revision->decoded()]);
     }
 }

@@ -34,12 +34,12 @@ final class LayoutChanges
     private function choice(stdClass $was, stdClass $layout, array $plane): Change
     {
         $pinned = $layout->pinned ?? false;
-        $onlyNudged = ($was->school ?? null) === ($layout->school ?? null) && ($was->pinned ?? false) === $pinned;
+        $onlyNudged = ($was->start ?? null) === ($layout->start ?? null) && ($was->pinned ?? false) === $pinned;
 
         return match (true) {
             $pinned !== ($was->pinned ?? false) => new Change($pinned ? 'layout-pinned' : 'layout-unpinned', $plane),
             $onlyNudged && ($was->nudge ?? 0) != ($layout->nudge ?? 0) => new Change('layout-nudged', [...$plane, 'nudge' => (float) ($layout->nudge ?? 0)]),
-            default => new Change('layout-school', [...$plane, 'school' => (string) ($layout->school ?? 'balanced')]),
+            default => new Change('layout-start', [...$plane, 'start' => (string) ($layout->start ?? 'balanced')]),
         };
     }
 }

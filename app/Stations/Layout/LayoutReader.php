@@ -7,7 +7,7 @@ namespace App\Stations\Layout;
 use App\Documents\Reading;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Plane;
@@ -47,8 +47,8 @@ final readonly class LayoutReader
                 continue;
             }
             $layouts[(string) $id] = new LayoutChoice(
-                SchoolKind::from((string) ($choice->school ?? SchoolKind::Balanced->value)),
-                isset($choice->start) ? $choice->start === 'left' : null,
+                StartKind::from((string) ($choice->start ?? StartKind::Balanced->value)),
+                isset($choice->from) ? $choice->from === 'left' : null,
                 isset($choice->at) ? (float) $choice->at : null,
                 ($choice->as ?? 'seam') === 'seam',
                 (float) ($choice->nudge ?? 0.0),

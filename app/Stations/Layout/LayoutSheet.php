@@ -69,7 +69,7 @@ final readonly class LayoutSheet
         return match (true) {
             $mark->across === null || $mark->theirs === null => '',
             $mark->meets() => ($plan->of(RoofStage::class)->roof->face($mark->across)->name ?? $mark->across).' '.$tape->print(abs($mark->theirs)),
-            default => $this->words->say('crew.off').' '.$tape->print((float) $mark->miss),
+            default => $this->words->say('marks.off').' '.$tape->print((float) $mark->miss),
         };
     }
 }

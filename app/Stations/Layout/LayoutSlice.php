@@ -7,9 +7,9 @@ namespace App\Stations\Layout;
 use App\Stations\Cutting\ChalkWriter;
 use App\Stations\Roof\FaceWriter;
 use App\Stations\Wire;
+use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Cutting\WayToStart;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunOut;
@@ -62,7 +62,7 @@ final readonly class LayoutSlice
             'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => Wire::outline($p->metal)], $plan->of(CuttingStage::class)->panelsOf($face->id)),
             'seams' => $layout->seams,
             ...$this->marks->marks($plan, $face, $plan->of(LayoutStage::class)->layouts),
-            'alternatives' => array_map(fn (WayToStart $a): array => $this->alternative($plan, $a), WayToStart::compare($plan, $face)),
+            'alternatives' => array_map(fn (ComparedStart $a): array => $this->alternative($plan, $a), ComparedStart::compare($plan, $face)),
             'chalk' => $this->chalk->chalk($plan, [$face]),
             'runOut' => $runOut,
             'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->where === $face->id && ($f->stage !== 'survey' || in_array($f->code, self::FEEDS_LAYOUT, true))))),
@@ -70,13 +70,13 @@ final readonly class LayoutSlice
     }
 
     /** @return array<string, mixed> */
-    private function alternative(Plan $plan, WayToStart $way): array
+    private function alternative(Plan $plan, ComparedStart $way): array
     {
         $choice = $way->layout->choice;
 
         return [
             ...$this->layouts->layout($way->layout),
-            'start' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'),
+            'from' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'),
             'at' => $choice->at,
             'as' => $choice->asSeam ? 'seam' : 'pan',
             'place' => $way->option->place,

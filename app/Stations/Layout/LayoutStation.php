@@ -22,7 +22,7 @@ final class LayoutStation extends Station
     public function __construct(
         private readonly LayoutWriter $writer,
         private readonly LayoutSlice $slice,
-        private readonly CrewSlice $crew,
+        private readonly AllMarksSlice $marks,
         private readonly LayoutChanges $changes,
         private readonly LayoutSheet $sheet,
     ) {
@@ -57,7 +57,7 @@ final class LayoutStation extends Station
 
     public function slices(): array
     {
-        return ['layout' => $this->slice->of(...), 'crew' => $this->crew->of(...)];
+        return ['layout' => $this->slice->of(...), 'marks' => $this->marks->of(...)];
     }
 
     public function whole(Plan $plan): array
@@ -66,10 +66,21 @@ final class LayoutStation extends Station
         $seams = array_map(static fn (FaceLayout $face): array => array_map(static fn (float $u): array => ['face' => $face->face, 'u' => $u], $face->seams), array_values($layout->layouts));
 
         return [
-            'layouts' => array_values(array_map(fn (FaceLayout $face): array => [...$this->writer->layout($face), ...$this->writer->found($plan, $face->face)], $layout->layouts)),
+            'layouts' => array_values(array_map(fn (FaceLayout $face): array => [...$this->asPublished($this->writer->layout($face)), ...$this->writer->found($plan, $face->face)], $layout->layouts)),
             'groups' => array_map(fn (GroupLayout $group): array => $this->writer->group($plan, $group), $layout->groups),
             'seams' => array_merge(...$seams),
         ];
+    }
+
+    /**
+     * The first format of plans calls the way to start `school`; whoever reads plans goes by that.
+     *
+     * @param  array<string, mixed>  $layout
+     * @return array<string, mixed>
+     */
+    private function asPublished(array $layout): array
+    {
+        return array_combine(array_map(static fn (string $field): string => $field === 'start' ? 'school' : $field, array_keys($layout)), $layout);
     }
 
     public function files(): array

@@ -28,7 +28,7 @@ final readonly class LayoutWriter
     {
         return [
             'face' => $layout->face,
-            'school' => $layout->choice->school->value,
+            'start' => $layout->choice->start->value,
             'pinned' => $layout->choice->pinned,
             'nudge' => $layout->choice->nudge,
             'left' => $layout->span->left,

@@ -56,6 +56,6 @@ final class SurveyStation extends Station
 
     public function files(): array
     {
-        return [new StationFile('readings.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->readings->write($edition->decoded()))];
+        return [new StationFile('readings.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->readings->write($edition->document()))];
     }
 }

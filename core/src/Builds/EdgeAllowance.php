@@ -44,11 +44,11 @@ final readonly class EdgeAllowance
             $kind === EdgeKind::Transition => $isLowEnd ? 'transition-above' : 'transition-below',
             default => $kind->value,
         };
-        $school = $family->isConcealed() ? 'concealed' : 'exposed';
+        $fixing = $family->isConcealed() ? 'concealed' : 'exposed';
 
         return new self(
-            $rules->number("edge.$edge.$school.offset"),
-            $rules->number("edge.$edge.$school.hem"),
+            $rules->number("edge.$edge.$fixing.offset"),
+            $rules->number("edge.$edge.$fixing.hem"),
         );
     }
 }

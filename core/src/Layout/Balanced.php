@@ -7,7 +7,7 @@ namespace Imbrex\Core\Layout;
 use Imbrex\Core\Geometry\Tolerance;
 
 /** Equal rips at both rakes, as wide as they can be: whichever of the two centre lines leaves the wider ones. */
-final readonly class Balanced implements StartingSchool
+final readonly class Balanced implements WayToStart
 {
     public function moduleLine(Span $span, float $cover): float
     {

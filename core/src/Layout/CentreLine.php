@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 /** The middle of the face is snapped and carries a seam, or the centre of a pan. Equal rips either way. */
-final readonly class CentreLine implements StartingSchool
+final readonly class CentreLine implements WayToStart
 {
     public function __construct(private bool $asSeam)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 /** A seam, or a pan's centre, at a stated place: a door, a dormer, a valley's point. */
-final readonly class ControlPoint implements StartingSchool
+final readonly class ControlPoint implements WayToStart
 {
     /** @param  float  $at u of the place, inches */
     public function __construct(private float $at, private bool $asSeam)

@@ -7,7 +7,7 @@ namespace Imbrex\Core\Layout;
 use Imbrex\Core\Geometry\Tolerance;
 
 /** The seams lie where the search put them; the control line is the first of them in from the left. */
-final readonly class FoundLine implements StartingSchool
+final readonly class FoundLine implements WayToStart
 {
     /** @param  float  $at u of a seam, inches */
     public function __construct(private float $at)

@@ -11,7 +11,7 @@ use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Units\Length;
 
-/** Lays panels out on one face: the metal's span, the school's module lines, the rips that remain. */
+/** Lays panels out on one face: the metal's span, the module lines of the way to start, the rips that remain. */
 final readonly class LayoutPlanner
 {
     private Profile $profile;
@@ -24,7 +24,7 @@ final readonly class LayoutPlanner
     /** u of a module line by this choice on a face whose metal spans so much, its nudge included; inches. */
     public function moduleLine(Span $span, LayoutChoice $choice): float
     {
-        return $this->school($choice, $span)->moduleLine($span, $this->profile->cover) + $choice->nudge;
+        return $this->wayToStart($choice, $span)->moduleLine($span, $this->profile->cover) + $choice->nudge;
     }
 
     /** @param  LayoutChoice  $choice  a decided one: what was left to the search says where it put the seams */
@@ -32,9 +32,9 @@ final readonly class LayoutPlanner
     {
         $metal = MovedFace::metal($face, $this->builds);
         $span = $metal->span();
-        $school = $this->school($choice, $span);
+        $way = $this->wayToStart($choice, $span);
         $cover = $this->profile->cover;
-        $strips = $this->strips($span, $school->moduleLine($span, $cover) + $choice->nudge);
+        $strips = $this->strips($span, $way->moduleLine($span, $cover) + $choice->nudge);
         $seams = [];
         foreach ($strips as $i => $strip) {
             if ($i > 0) {
@@ -53,7 +53,7 @@ final readonly class LayoutPlanner
             $span,
             $strips,
             $seams,
-            $school->controlLine($span, $cover) + $choice->nudge,
+            $way->controlLine($span, $cover) + $choice->nudge,
             $leftRip,
             $rightRip,
             $narrowest,
@@ -73,15 +73,15 @@ final readonly class LayoutPlanner
         return false;
     }
 
-    private function school(LayoutChoice $choice, Span $span): StartingSchool
+    private function wayToStart(LayoutChoice $choice, Span $span): WayToStart
     {
-        return match ($choice->school) {
-            SchoolKind::Balanced => new Balanced,
-            SchoolKind::OneEnd => new OneEnd($choice->fromLeft ?? $this->profile->hand->runsLeftToRight()),
-            SchoolKind::CentreSeam => new CentreLine(true),
-            SchoolKind::CentrePan => new CentreLine(false),
-            SchoolKind::ControlPoint => new ControlPoint($choice->at ?? $span->middle(), $choice->asSeam),
-            SchoolKind::Found => new FoundLine($choice->at ?? $span->middle()),
+        return match ($choice->start) {
+            StartKind::Balanced => new Balanced,
+            StartKind::OneEnd => new OneEnd($choice->fromLeft ?? $this->profile->hand->runsLeftToRight()),
+            StartKind::CentreSeam => new CentreLine(true),
+            StartKind::CentrePan => new CentreLine(false),
+            StartKind::ControlPoint => new ControlPoint($choice->at ?? $span->middle(), $choice->asSeam),
+            StartKind::Found => new FoundLine($choice->at ?? $span->middle()),
         };
     }
 
@@ -124,9 +124,9 @@ final readonly class LayoutPlanner
                 'profile' => $this->profile->key,
             ]);
         }
-        $startsWithHand = match ($choice->school) {
-            SchoolKind::CentreSeam, SchoolKind::CentrePan => false,
-            SchoolKind::OneEnd => $choice->fromLeft === null || $choice->fromLeft === $this->profile->hand->runsLeftToRight(),
+        $startsWithHand = match ($choice->start) {
+            StartKind::CentreSeam, StartKind::CentrePan => false,
+            StartKind::OneEnd => $choice->fromLeft === null || $choice->fromLeft === $this->profile->hand->runsLeftToRight(),
             default => true,
         };
         if (! $startsWithHand && $this->profile->family->isConcealed() && ! $this->profile->family->hasEqualLegs()) {

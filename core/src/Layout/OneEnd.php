@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 /** A full panel at the starting rake, whatever remains at the far one. */
-final readonly class OneEnd implements StartingSchool
+final readonly class OneEnd implements WayToStart
 {
     public function __construct(private bool $fromLeft)
     {

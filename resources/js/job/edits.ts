@@ -82,7 +82,7 @@ export function freshId(prefix: string, taken: string[]): string {
 
 export function emptyJob(name: string, rules: Record<string, number | string>): JobDocument {
     return {
-        format: 'imbrex-job/1',
+        format: 'imbrex-job/2',
         name,
         units: 'imperial',
         roof: { planes: [{ id: 'P1', name: '', readings: [], edges: ['eave', 'rake', 'ridge', 'rake'] }] },

@@ -8,12 +8,12 @@ export type Opening = NonNullable<JobDocument['openings']>[number];
 export type Correction = NonNullable<NonNullable<JobDocument['cutting']>['corrections']>[number];
 
 /** A way to start as the document says it; what the search found is kept by the seam it lies on. */
-export function asChoice(one: LayoutAlternative): Layout {
+export function asChoice(way: LayoutAlternative): Layout {
     return {
-        school: one.school,
-        ...(one.start ? { start: one.start } : {}),
-        ...(one.at !== null && (one.school === 'control-point' || one.school === 'found') ? { at: one.at } : {}),
-        ...(one.school === 'control-point' ? { as: one.as } : {}),
+        start: way.start,
+        ...(way.from ? { from: way.from } : {}),
+        ...(way.at !== null && (way.start === 'control-point' || way.start === 'found') ? { at: way.at } : {}),
+        ...(way.start === 'control-point' ? { as: way.as } : {}),
     };
 }
 

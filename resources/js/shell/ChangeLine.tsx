@@ -10,7 +10,9 @@ export function ChangeLine({ change }: { change: Change[] }) {
         t(`change.${code}`, {
             ...parameters,
             ...(typeof parameters.nudge === 'number' ? { nudge: print(parameters.nudge) } : {}),
-            ...(parameters.school ? { school: t(`school.${parameters.school}`) } : {}),
+            ...(parameters.start ? { start: t(`start.${parameters.start}`) } : {}),
+            // Lines kept from before call it so.
+            ...(parameters.school ? { school: t(`start.${parameters.school}`) } : {}),
         }),
     );
     return <>{said.join(' · ')}</>;

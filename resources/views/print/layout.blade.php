@@ -25,16 +25,16 @@
 @foreach ($faces as $face)
 <div class="page">
     <h1>{{ $face['name'] }}</h1>
-    <p class="sub">{{ $plan->job->name }} · {{ $words->say('print.plan', ['revision' => $revision]) }} · {{ $plan->job->covering->profile->key }} · {{ $words->say('crew.control', ['at' => $face['control']]) }}</p>
+    <p class="sub">{{ $plan->job->name }} · {{ $words->say('print.plan', ['revision' => $revision]) }} · {{ $plan->job->covering->profile->key }} · {{ $words->say('marks.control', ['at' => $face['control']]) }}</p>
     <img src="{{ $face['drawing'] }}" width="680" alt="">
     <table class="runs"><tbody><tr>
         @foreach (['left', 'right'] as $side)
         <td>
             <table class="marks">
-                <thead><tr><th>{{ $words->say("crew.$side") }}</th><th class="n">{{ $words->say('crew.eave') }}</th><th class="n">{{ $words->say('crew.ridge') }}</th><th>{{ $words->say('crew.meets') }}</th></tr></thead>
+                <thead><tr><th>{{ $words->say("marks.$side") }}</th><th class="n">{{ $words->say('marks.eave') }}</th><th class="n">{{ $words->say('marks.ridge') }}</th><th>{{ $words->say('marks.meets') }}</th></tr></thead>
                 <tbody>
                 @foreach (array_values(array_filter($face['marks'], static fn ($mark) => $mark['side'] === $side)) as $i => $mark)
-                    <tr class="{{ $mark['check'] ? 'check' : '' }}"><td>{{ $i + 1 }}@if ($mark['check']) {{ $words->say('crew.check') }}@endif</td><td class="n">{{ $mark['eave'] ? $mark['at'] : '' }}</td><td class="n">{{ $mark['ridge'] ? $mark['at'] : '' }}</td><td>{{ $mark['meets'] }}</td></tr>
+                    <tr class="{{ $mark['check'] ? 'check' : '' }}"><td>{{ $i + 1 }}@if ($mark['check']) {{ $words->say('marks.check') }}@endif</td><td class="n">{{ $mark['eave'] ? $mark['at'] : '' }}</td><td class="n">{{ $mark['ridge'] ? $mark['at'] : '' }}</td><td>{{ $mark['meets'] }}</td></tr>
                 @endforeach
                 </tbody>
             </table>

@@ -43,20 +43,20 @@ final class SeamsTest extends BrowserTestCase
     public function test_a_pin_stays_and_what_it_costs_is_said(): void
     {
         $person = $this->gable('Paint store');
-        $person->find("//button[@data-school='one-end-left']")->click();
+        $person->find("//button[@data-start='one-end-left']")->click();
         $this->seesRips($person, 'rip 4″', '');
         $person->keys('p');
         $person->sees('Pinned. Nothing moves it until you let it go.');
         // 4 in at the far rake of both faces is too narrow: twice 200 points.
         $person->sees('What is pinned costs');
         $person->press('Shed N');
-        $person->find("//button[@data-school='balanced']")->click();
+        $person->find("//button[@data-start='balanced']")->click();
         $this->seesRips($person, 'rip 10″', 'rip 10″');
         $person->sees('Shed S and Shed N: seams miss by 6″.');
         $person->press('Shed S');
         $this->seesRips($person, 'rip 4″', '');
         $person->press('Let it go');
-        $person->find("//button[@data-school='balanced']")->click();
+        $person->find("//button[@data-start='balanced']")->click();
         $person->sees('Seams meet across the edge.');
     }
 
@@ -73,8 +73,8 @@ final class SeamsTest extends BrowserTestCase
         $person->waitUntil(fn (): bool => str_contains($this->best($person), 'Skylight 1 sits'), fn (): string => $this->best($person));
         self::assertStringNotContainsString('wants', $this->best($person));
         // A full panel at the left puts a seam at 208, half an inch inside its left side; equal rips put them at 202 and 218.
-        $person->find("//button[@data-school='one-end-left']")->click();
-        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-school='one-end-left']"), 'A seam runs 1/2″ from the side of Skylight 1; it wants 3″ of flat.'), fn (): string => $person->text("//button[@data-school='one-end-left']"));
+        $person->find("//button[@data-start='one-end-left']")->click();
+        $person->waitUntil(fn (): bool => str_contains($person->text("//button[@data-start='one-end-left']"), 'A seam runs 1/2″ from the side of Skylight 1; it wants 3″ of flat.'), fn (): string => $person->text("//button[@data-start='one-end-left']"));
         $person->press('Take it out');
         $person->doesNotSee('Skylight 1');
     }
@@ -114,7 +114,7 @@ final class SeamsTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $side = static fn (bool $slopes): array => $slopes ? ['kind' => 'sloped', 'riseIn12' => 6] : ['kind' => 'gable'];
-        $this->beginFromFile($person, $name, ['format' => 'imbrex-job/1', 'roof' => ['blocks' => [[
+        $this->beginFromFile($person, $name, ['format' => 'imbrex-job/2', 'roof' => ['blocks' => [[
             'id' => 'shed', 'name' => 'Shed', 'x' => 0, 'y' => 0, 'length' => 500, 'width' => 240, 'eaveHeight' => 100,
             'sides' => ['south' => $side(true), 'east' => $side(false), 'north' => $side(true), 'west' => $side(false)],
         ]]]]);
@@ -132,7 +132,7 @@ final class SeamsTest extends BrowserTestCase
 
     private function best(Person $person): string
     {
-        return $person->text('(//button[@data-school])[1]');
+        return $person->text('(//button[@data-start])[1]');
     }
 
     private function seesRips(Person $person, string $left, string $right): void

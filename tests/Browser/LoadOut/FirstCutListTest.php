@@ -27,10 +27,10 @@ final class FirstCutListTest extends BrowserTestCase
 
         $this->goToStation($person, 'Layout');
         $person->sees('32 panels, 30 of them whole');
-        self::assertStringContainsString('10″ each end', $this->school($person, 'balanced'));
-        self::assertStringContainsString('4″ last rip', $this->school($person, 'one-end-left'));
-        self::assertStringContainsString('too narrow', $this->school($person, 'one-end-left'));
-        self::assertStringContainsString('2″ each end', $this->school($person, 'centre-pan'));
+        self::assertStringContainsString('10″ each end', $this->startOf($person, 'balanced'));
+        self::assertStringContainsString('4″ last rip', $this->startOf($person, 'one-end-left'));
+        self::assertStringContainsString('too narrow', $this->startOf($person, 'one-end-left'));
+        self::assertStringContainsString('2″ each end', $this->startOf($person, 'centre-pan'));
 
         $this->goToStation($person, 'Cuts');
         $person->sees('Mark out P1-1');
@@ -79,11 +79,11 @@ final class FirstCutListTest extends BrowserTestCase
         $person->keys('p');
         $person->sees('Pinned. Nothing moves it until you let it go.');
         $person->keys(']');
-        $person->find("//button[@data-school='one-end-left']")->click();
+        $person->find("//button[@data-start='one-end-left']")->click();
         usleep(800_000);
         $this->seesRips($person, 'rip 10″', 'rip 10″');
         $person->press('Let it go');
-        $person->find("//button[@data-school='one-end-left']")->click();
+        $person->find("//button[@data-start='one-end-left']")->click();
         $person->sees('The last rip is 4″. Under 5 5/16″ it will not lie flat');
     }
 
@@ -136,7 +136,7 @@ final class FirstCutListTest extends BrowserTestCase
         $person->press('Close');
         $person->sees('14 panels, 12 of them whole');
 
-        self::assertStringContainsString('33 3/4″ each end', $this->school($person, 'balanced'));
+        self::assertStringContainsString('33 3/4″ each end', $this->startOf($person, 'balanced'));
     }
 
     private function seesRips(Person $person, string $left, string $right): void
@@ -149,10 +149,10 @@ final class FirstCutListTest extends BrowserTestCase
         return $person->drawn("//div[contains(@class,'drawing')]/*[name()='svg']");
     }
 
-    private function school(Person $person, string $school): string
+    private function startOf(Person $person, string $start): string
     {
-        $person->waitFor("//button[@data-school='$school']");
+        $person->waitFor("//button[@data-start='$start']");
 
-        return $person->text("//button[@data-school='$school']");
+        return $person->text("//button[@data-start='$start']");
     }
 }

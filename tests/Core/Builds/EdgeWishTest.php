@@ -15,7 +15,7 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
@@ -109,7 +109,7 @@ final class EdgeWishTest extends TestCase
     /** @return array<string, LayoutChoice> so that seams stay where they are */
     private static function held(): array
     {
-        return array_fill_keys(['hall.S', 'wing.E', 'wing.W'], new LayoutChoice(SchoolKind::Found, at: 6.0));
+        return array_fill_keys(['hall.S', 'wing.E', 'wing.W'], new LayoutChoice(StartKind::Found, at: 6.0));
     }
 
     /** @return list<float> */

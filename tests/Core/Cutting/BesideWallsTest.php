@@ -13,7 +13,7 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
@@ -141,7 +141,7 @@ final class BesideWallsTest extends TestCase
 
     private static function oneEnd(): LayoutChoice
     {
-        return new LayoutChoice(SchoolKind::OneEnd, true);
+        return new LayoutChoice(StartKind::OneEnd, true);
     }
 
     /**

@@ -13,7 +13,7 @@ use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Layout\LayoutChoice;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -27,7 +27,7 @@ final class CutCardTest extends TestCase
     public static function plans(): iterable
     {
         foreach (Catalogue::shipped()->profiles as $key => $profile) {
-            foreach ([SchoolKind::Balanced, SchoolKind::OneEnd, SchoolKind::CentrePan] as $school) {
+            foreach ([StartKind::Balanced, StartKind::OneEnd, StartKind::CentrePan] as $school) {
                 yield "$key $school->value" => [Plan::for(JobMaker::rectangle(500, 214.375, $key, new LayoutChoice($school)))];
             }
         }
@@ -111,7 +111,7 @@ final class CutCardTest extends TestCase
 
     public function test_a_full_sheet_at_the_rake_is_trimmed_of_its_lap(): void
     {
-        $plan = Plan::for(JobMaker::rectangle(500, 214.375, 'rib-9-36', new LayoutChoice(SchoolKind::OneEnd)));
+        $plan = Plan::for(JobMaker::rectangle(500, 214.375, 'rib-9-36', new LayoutChoice(StartKind::OneEnd)));
         $card = CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[0]);
 
         // 36 of cover and the far lap of 1; the near lap would stand 1 past the line the edge is held to.
@@ -122,7 +122,7 @@ final class CutCardTest extends TestCase
 
     public function test_a_panel_ripped_on_both_sides_is_measured_from_the_uncut_sheet(): void
     {
-        $plan = Plan::for(JobMaker::rectangle(10, 100, 'snap-lock-1.5-16', new LayoutChoice(SchoolKind::CentrePan)));
+        $plan = Plan::for(JobMaker::rectangle(10, 100, 'snap-lock-1.5-16', new LayoutChoice(StartKind::CentrePan)));
         $card = CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[0])->flipped();
 
         self::assertCount(1, $plan->of(CuttingStage::class)->panels);

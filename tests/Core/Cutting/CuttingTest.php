@@ -22,7 +22,7 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\MovedFace;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\SurveyInput;
@@ -61,7 +61,7 @@ final class CuttingTest extends TestCase
 
     public function test_a_full_panel_at_the_rake_is_not_cut(): void
     {
-        $panels = self::plan(JobMaker::rectangle(500, 214.375, choice: new LayoutChoice(SchoolKind::OneEnd)))->of(CuttingStage::class)->panels;
+        $panels = self::plan(JobMaker::rectangle(500, 214.375, choice: new LayoutChoice(StartKind::OneEnd)))->of(CuttingStage::class)->panels;
 
         self::assertFalse($panels[0]->cutLeft);
         self::assertEqualsWithDelta(0.0, $panels[0]->blank->bounds()->left, 1e-9);
@@ -96,8 +96,8 @@ final class CuttingTest extends TestCase
             [[0, 0], [300, 0], [300, 80], [120, 80], [120, 170], [0, 170]],
             [[0, 0], [300, 0], [300, 170], [203, 170], [203, 90], [97, 90], [97, 170], [0, 170]],
         ];
-        $this->forAll(ElementsGenerator::fromArray($shapes), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'double-lock-2-24', 'rib-9-36']), ElementsGenerator::fromArray(SchoolKind::cases()), new ChooseGenerator(-100, 100))
-            ->then(function (array $corners, string $profile, SchoolKind $school, int $nudge): void {
+        $this->forAll(ElementsGenerator::fromArray($shapes), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'double-lock-2-24', 'rib-9-36']), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-100, 100))
+            ->then(function (array $corners, string $profile, StartKind $school, int $nudge): void {
                 $edges = array_map(static fn (int $i): EdgeKind => self::kind($corners[$i], $corners[($i + 1) % count($corners)]), array_keys($corners));
                 $job = JobMaker::outline($corners, $edges, $profile, new LayoutChoice($school, nudge: $nudge / 16));
                 $plan = self::plan($job);
@@ -185,7 +185,7 @@ final class CuttingTest extends TestCase
 
     public function test_a_tapered_end_panel_has_other_marks_at_foot_and_head(): void
     {
-        $plan = self::plan(JobMaker::outline([[0, 0], [480, 0], [484, 216], [4, 216]], choice: new LayoutChoice(SchoolKind::ControlPoint, at: 10.0)));
+        $plan = self::plan(JobMaker::outline([[0, 0], [480, 0], [484, 216], [4, 216]], choice: new LayoutChoice(StartKind::ControlPoint, at: 10.0)));
         $card = self::card($plan, 0);
         $foot = self::marks($card, MarkLine::AcrossFoot)['rip'];
         $head = self::marks($card, MarkLine::AcrossHead)['rip'];

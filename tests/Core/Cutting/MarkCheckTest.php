@@ -18,7 +18,7 @@ use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -112,7 +112,7 @@ final class MarkCheckTest extends TestCase
     public function test_ridge_marks_know_the_seam_they_meet(): void
     {
         $meeting = RoofJob::plan(RoofJob::gable(500));
-        $missing = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => new LayoutChoice(SchoolKind::OneEnd, true), 'shed.N' => new LayoutChoice(SchoolKind::OneEnd, true)]);
+        $missing = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => new LayoutChoice(StartKind::OneEnd, true), 'shed.N' => new LayoutChoice(StartKind::OneEnd, true)]);
         foreach (self::seams($meeting) as $mark) {
             self::assertSame('shed.N', $mark->across);
             self::assertEqualsWithDelta(0.0, $mark->miss, 1e-6);
@@ -126,13 +126,13 @@ final class MarkCheckTest extends TestCase
 
     public function test_a_tip_too_small_is_said_with_what_mends_it(): void
     {
-        $plan = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.N' => new LayoutChoice(SchoolKind::Found, at: 2.5)]);
+        $plan = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.N' => new LayoutChoice(StartKind::Found, at: 2.5)]);
         $tip = RoofJob::findings($plan, 'cut.tip-small');
         $parameters = $tip[0]->parameters;
         $nudge = $parameters['nudge']->inches ?? 0.0;
 
         self::assertSame(['hall.N', 'nudge'], [$tip[0]->where, $parameters['mend']]);
-        $mended = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.N' => new LayoutChoice(SchoolKind::Found, at: 2.5, nudge: $parameters['direction'] === 'right' ? $nudge : -$nudge)]);
+        $mended = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.N' => new LayoutChoice(StartKind::Found, at: 2.5, nudge: $parameters['direction'] === 'right' ? $nudge : -$nudge)]);
         self::assertSame([], array_filter(RoofJob::findings($mended, 'cut.tip-small'), static fn ($f): bool => $f->where === 'hall.N' && $f->parameters['piece'] === $parameters['piece']));
     }
 

@@ -19,7 +19,7 @@ use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\MovedFace;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
@@ -156,6 +156,6 @@ final class OpeningsTest extends TestCase
     /** @param  list<Opening>  $openings */
     private static function plan(array $openings, string $profile = 'snap-lock-1.5-16'): Plan
     {
-        return RoofJob::plan([BlockMaker::block('a', 0, 0, 320, 320, [6, null, 6, null])], $profile, ['a.S' => new LayoutChoice(SchoolKind::OneEnd, true)], openings: $openings);
+        return RoofJob::plan([BlockMaker::block('a', 0, 0, 320, 320, [6, null, 6, null])], $profile, ['a.S' => new LayoutChoice(StartKind::OneEnd, true)], openings: $openings);
     }
 }

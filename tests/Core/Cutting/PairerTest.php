@@ -16,7 +16,7 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\LayoutChoice;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Survey\Plane;
@@ -157,7 +157,7 @@ final class PairerTest extends TestCase
         foreach ([0.0, 1e-13, -1e-13] as $noise) {
             $outline = Polygon::of([new Point(0, 0), new Point(320, 320 * $hip), new Point(320, 320 * $hip + 100 + $noise), new Point(0, 100)]);
             $plane = new Plane('P1', 'Plane', $outline, [EdgeKind::Valley, EdgeKind::Rake, EdgeKind::Hip, EdgeKind::Rake], [], 6.0);
-            $plan = Plan::for(JobMaker::of([$plane], layouts: ['P1' => new LayoutChoice(SchoolKind::OneEnd, true)]));
+            $plan = Plan::for(JobMaker::of([$plane], layouts: ['P1' => new LayoutChoice(StartKind::OneEnd, true)]));
             self::assertGreaterThanOrEqual(8, count($plan->of(CuttingStage::class)->pairing->pairs), 'all but the two beside the rakes');
         }
     }

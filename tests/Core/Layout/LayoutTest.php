@@ -21,7 +21,7 @@ use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -37,28 +37,28 @@ final class LayoutTest extends TestCase
     {
         [$given, $expect] = WorkedExamples::named('panels on')['panels on 41 ft 8 in, 16 cover'];
 
-        $oneEnd = self::lay($given['width'], SchoolKind::OneEnd);
+        $oneEnd = self::lay($given['width'], StartKind::OneEnd);
         self::assertCount($expect['oneEnd']['panels'], $oneEnd->strips);
         self::assertSame($expect['oneEnd']['fullPanels'], $oneEnd->fullPanels());
         self::assertNull($oneEnd->leftRip);
         self::assertEqualsWithDelta($expect['oneEnd']['lastRip'], $oneEnd->rightRip, 1e-9);
 
-        $balanced = self::lay($given['width'], SchoolKind::Balanced);
+        $balanced = self::lay($given['width'], StartKind::Balanced);
         self::assertCount($expect['balanced']['panels'], $balanced->strips);
         self::assertSame($expect['balanced']['fullPanels'], $balanced->fullPanels());
         self::assertEqualsWithDelta($expect['balanced']['rips'], [$balanced->leftRip, $balanced->rightRip], 1e-9);
 
-        $seam = self::lay($given['width'], SchoolKind::CentreSeam);
+        $seam = self::lay($given['width'], StartKind::CentreSeam);
         self::assertEqualsWithDelta($expect['centreLineSeam']['rips'], [$seam->leftRip, $seam->rightRip], 1e-9);
 
-        $pan = self::lay($given['width'], SchoolKind::CentrePan);
+        $pan = self::lay($given['width'], StartKind::CentrePan);
         self::assertSame($expect['centreLinePan']['fullPanels'], $pan->fullPanels());
         self::assertEqualsWithDelta($expect['centreLinePan']['rips'], [$pan->leftRip, $pan->rightRip], 1e-9);
     }
 
     public function test_screw_down_sheets_are_held_back_at_each_rake(): void
     {
-        $layout = self::lay(500, SchoolKind::Balanced, 'rib-9-36');
+        $layout = self::lay(500, StartKind::Balanced, 'rib-9-36');
 
         self::assertCount(14, $layout->strips);
         self::assertEqualsWithDelta([33.75, 33.75], [$layout->leftRip, $layout->rightRip], 1e-9);
@@ -67,17 +67,17 @@ final class LayoutTest extends TestCase
 
     public function test_a_narrow_rip_is_said_with_its_side(): void
     {
-        $left = self::narrow(self::lay(500, SchoolKind::OneEnd));
-        $right = self::narrow(self::layWith(500, new LayoutChoice(SchoolKind::OneEnd, false)));
+        $left = self::narrow(self::lay(500, StartKind::OneEnd));
+        $right = self::narrow(self::layWith(500, new LayoutChoice(StartKind::OneEnd, false)));
 
         self::assertSame('right', $left?->parameters['side']);
         self::assertSame('left', $right?->parameters['side']);
-        self::assertNull(self::narrow(self::lay(500, SchoolKind::Balanced)));
+        self::assertNull(self::narrow(self::lay(500, StartKind::Balanced)));
     }
 
     public function test_a_whole_number_of_panels_has_no_rip(): void
     {
-        foreach ([SchoolKind::Balanced, SchoolKind::OneEnd, SchoolKind::CentreSeam] as $school) {
+        foreach ([StartKind::Balanced, StartKind::OneEnd, StartKind::CentreSeam] as $school) {
             $layout = self::lay(16 * 30, $school);
             self::assertSame([30, null, null], [count($layout->strips), $layout->leftRip, $layout->rightRip], $school->value);
         }
@@ -85,7 +85,7 @@ final class LayoutTest extends TestCase
 
     public function test_a_face_narrower_than_a_panel_is_one_rip(): void
     {
-        $layout = self::lay(11.5, SchoolKind::Balanced);
+        $layout = self::lay(11.5, StartKind::Balanced);
 
         self::assertCount(1, $layout->strips);
         self::assertEqualsWithDelta(11.5, $layout->rightRip, 1e-9);
@@ -93,18 +93,18 @@ final class LayoutTest extends TestCase
 
     public function test_a_control_point_gets_its_seam_or_its_pan(): void
     {
-        $seam = self::layWith(500, new LayoutChoice(SchoolKind::ControlPoint, at: 123.5));
+        $seam = self::layWith(500, new LayoutChoice(StartKind::ControlPoint, at: 123.5));
         self::assertContains(123.5, $seam->seams);
         self::assertSame(123.5, $seam->control);
 
-        $pan = self::layWith(500, new LayoutChoice(SchoolKind::ControlPoint, at: 123.5, asSeam: false));
+        $pan = self::layWith(500, new LayoutChoice(StartKind::ControlPoint, at: 123.5, asSeam: false));
         self::assertContains(115.5, $pan->seams);
         self::assertContains(131.5, $pan->seams);
     }
 
     public function test_a_nudge_moves_every_seam_by_itself(): void
     {
-        $before = self::lay(500, SchoolKind::Balanced);
+        $before = self::lay(500, StartKind::Balanced);
         $after = self::layWith(500, new LayoutChoice(nudge: 0.0625));
 
         self::assertEqualsWithDelta(array_map(static fn (float $u): float => $u + 0.0625, $before->seams), $after->seams, 1e-9);
@@ -114,21 +114,21 @@ final class LayoutTest extends TestCase
     public function test_panels_are_laid_by_their_hand(): void
     {
         $rightHanded = new Profile('own', Family::SnapLock, 16, 1.5, 0.25, 0.375, 20, Hand::FemaleRight, false, 3, new Hold(HoldKind::Clip, 0), [], [], [0, 16], 0, 24, 540, false);
-        $plan = Plan::for(JobMaker::rectangle(500, 214, $rightHanded, new LayoutChoice(SchoolKind::OneEnd)));
+        $plan = Plan::for(JobMaker::rectangle(500, 214, $rightHanded, new LayoutChoice(StartKind::OneEnd)));
         $layout = $plan->of(LayoutStage::class)->layouts['P1'];
 
         self::assertSame([32, 1], [$layout->strips[0]->laid, $layout->strips[31]->laid]);
         self::assertEqualsWithDelta(4.0, $layout->leftRip, 1e-9);
-        self::assertSame([1, 32], [self::lay(500, SchoolKind::OneEnd)->strips[0]->laid, self::lay(500, SchoolKind::OneEnd)->strips[31]->laid]);
+        self::assertSame([1, 32], [self::lay(500, StartKind::OneEnd)->strips[0]->laid, self::lay(500, StartKind::OneEnd)->strips[31]->laid]);
     }
 
     public function test_a_centre_line_does_not_turn_the_panels_round(): void
     {
         $codes = static fn (FaceLayout $layout): array => array_map(static fn (Finding $f): string => $f->code, $layout->findings);
 
-        self::assertContains('layout.one-way', $codes(self::lay(500, SchoolKind::CentreSeam)));
-        self::assertNotContains('layout.one-way', $codes(self::lay(500, SchoolKind::CentreSeam, 'cap-seam-1.375-16')));
-        self::assertContains('layout.one-way', $codes(self::layWith(500, new LayoutChoice(SchoolKind::OneEnd, false))));
+        self::assertContains('layout.one-way', $codes(self::lay(500, StartKind::CentreSeam)));
+        self::assertNotContains('layout.one-way', $codes(self::lay(500, StartKind::CentreSeam, 'cap-seam-1.375-16')));
+        self::assertContains('layout.one-way', $codes(self::layWith(500, new LayoutChoice(StartKind::OneEnd, false))));
     }
 
     public function test_a_low_pitch_blocks_the_order(): void
@@ -158,8 +158,8 @@ final class LayoutTest extends TestCase
 
     public function test_any_width_is_covered_without_gap_or_overlap(): void
     {
-        $this->forAll(new ChooseGenerator(40, 20_000), ElementsGenerator::fromArray([12, 14, 16, 18]), ElementsGenerator::fromArray(SchoolKind::cases()), new ChooseGenerator(-48, 48))
-            ->then(function (int $eighths, int $cover, SchoolKind $school, int $nudge): void {
+        $this->forAll(new ChooseGenerator(40, 20_000), ElementsGenerator::fromArray([12, 14, 16, 18]), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-48, 48))
+            ->then(function (int $eighths, int $cover, StartKind $school, int $nudge): void {
                 $width = $eighths / 8;
                 $layout = self::layWith($width, new LayoutChoice($school, nudge: $nudge / 16), "snap-lock-1.5-$cover");
                 $sum = 0.0;
@@ -179,7 +179,7 @@ final class LayoutTest extends TestCase
     public function test_balanced_rips_are_never_under_half_a_cover(): void
     {
         $this->forAll(new ChooseGenerator(17 * 16, 20_000))->then(function (int $sixteenths): void {
-            $layout = self::lay($sixteenths / 16, SchoolKind::Balanced);
+            $layout = self::lay($sixteenths / 16, StartKind::Balanced);
             if ($layout->leftRip !== null) {
                 self::assertGreaterThanOrEqual(8.0 - 1e-6, $layout->leftRip);
                 self::assertEqualsWithDelta($layout->leftRip, $layout->rightRip, 1e-6);
@@ -187,7 +187,7 @@ final class LayoutTest extends TestCase
         });
     }
 
-    private static function lay(float $width, SchoolKind $school, string $profile = 'snap-lock-1.5-16'): FaceLayout
+    private static function lay(float $width, StartKind $school, string $profile = 'snap-lock-1.5-16'): FaceLayout
     {
         return self::layWith($width, new LayoutChoice($school), $profile);
     }

@@ -16,7 +16,7 @@ use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Layout\RunOut;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -63,7 +63,7 @@ final class RunOutTest extends TestCase
 
     public function test_marks_are_counted_from_the_middle_seam(): void
     {
-        $layout = Plan::for(JobMaker::rectangle(500, 214, choice: new LayoutChoice(SchoolKind::OneEnd, true)))->of(LayoutStage::class)->layouts['P1'];
+        $layout = Plan::for(JobMaker::rectangle(500, 214, choice: new LayoutChoice(StartKind::OneEnd, true)))->of(LayoutStage::class)->layouts['P1'];
         $middle = $layout->fromTheMiddle();
 
         self::assertSame([0.0, 256.0], [$layout->control, $middle->control]);

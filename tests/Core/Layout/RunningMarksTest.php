@@ -14,7 +14,7 @@ use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMarks;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
@@ -26,7 +26,7 @@ final class RunningMarksTest extends TestCase
 
     public function test_marks_run_from_one_zero_and_every_seam_has_one(): void
     {
-        $this->forAll(new ChooseGenerator(60, 4000), ElementsGenerator::fromArray(SchoolKind::cases()), new ChooseGenerator(-40, 40))->then(function (int $quarters, SchoolKind $school, int $nudge): void {
+        $this->forAll(new ChooseGenerator(60, 4000), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-40, 40))->then(function (int $quarters, StartKind $school, int $nudge): void {
             $job = JobMaker::rectangle($quarters / 4, 200, choice: new LayoutChoice($school, nudge: $nudge / 16));
             $layout = Plan::for($job)->of(LayoutStage::class)->layouts['P1'];
             $marks = self::marks($job)['eave'];
@@ -44,7 +44,7 @@ final class RunningMarksTest extends TestCase
 
     public function test_along_a_shorter_ridge_only_seams_that_reach_it_are_marked(): void
     {
-        $job = JobMaker::outline([[0, 0], [318, 0], [239, 150], [79, 150]], [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake], choice: new LayoutChoice(SchoolKind::CentreSeam));
+        $job = JobMaker::outline([[0, 0], [318, 0], [239, 150], [79, 150]], [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake], choice: new LayoutChoice(StartKind::CentreSeam));
         ['eave' => $eave, 'head' => $head] = self::marks($job);
         $seams = static fn (array $marks): array => array_values(array_map(static fn (RunningMark $m): float => $m->distance, array_filter($marks, static fn (RunningMark $m): bool => $m->kind === RunningMarkKind::Seam)));
 
@@ -65,7 +65,7 @@ final class RunningMarksTest extends TestCase
 
     public function test_check_marks_are_counted_from_the_control_line_to_either_side(): void
     {
-        $job = JobMaker::rectangle(500, 200, choice: new LayoutChoice(SchoolKind::CentrePan), rules: ['layout.checkMarkEvery' => 3.0]);
+        $job = JobMaker::rectangle(500, 200, choice: new LayoutChoice(StartKind::CentrePan), rules: ['layout.checkMarkEvery' => 3.0]);
         $checks = array_map(static fn (RunningMark $m): float => $m->distance, array_values(array_filter(self::marks($job)['eave'], static fn (RunningMark $m): bool => $m->check)));
 
         // Seams 8 in to either side of the pan's middle, then every 16: the third at 40, the sixth at 88.

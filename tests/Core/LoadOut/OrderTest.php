@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\LoadOut;
 
+use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\WayToStart;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
@@ -73,19 +73,19 @@ final class OrderTest extends TestCase
     public function test_schools_are_compared_with_the_chosen_one_marked(): void
     {
         $plan = Plan::for(JobMaker::rectangle(500, 214.375, choice: new LayoutChoice(nudge: 3.0)));
-        $alternatives = WayToStart::compare($plan, $plan->of(RoofStage::class)->roof->faces[0]);
+        $alternatives = ComparedStart::compare($plan, $plan->of(RoofStage::class)->roof->faces[0]);
 
         self::assertCount(5, $alternatives, 'two starts at one place are one');
-        self::assertCount(1, array_filter($alternatives, static fn (WayToStart $a): bool => $a->option->chosen));
+        self::assertCount(1, array_filter($alternatives, static fn (ComparedStart $a): bool => $a->option->chosen));
         $panels = [];
         foreach ($alternatives as $one) {
-            $panels[$one->layout->choice->school->value.($one->layout->choice->fromLeft === false ? '-right' : '')] = count($one->sheets->sheets);
+            $panels[$one->layout->choice->start->value.($one->layout->choice->fromLeft === false ? '-right' : '')] = count($one->sheets->sheets);
         }
         self::assertEquals(['balanced' => 32, 'one-end' => 32, 'one-end-right' => 32, 'centre-seam' => 32, 'centre-pan' => 33], $panels);
         // The chosen one is shown as it has been nudged, the others as they would start.
-        $chosen = array_values(array_filter($alternatives, static fn (WayToStart $a): bool => $a->option->chosen))[0];
+        $chosen = array_values(array_filter($alternatives, static fn (ComparedStart $a): bool => $a->option->chosen))[0];
         self::assertSame(3.0, $chosen->layout->choice->nudge);
-        self::assertSame([0.0], array_values(array_unique(array_map(static fn (WayToStart $a): float => $a->option->chosen ? 0.0 : $a->layout->choice->nudge, $alternatives))));
+        self::assertSame([0.0], array_values(array_unique(array_map(static fn (ComparedStart $a): float => $a->option->chosen ? 0.0 : $a->layout->choice->nudge, $alternatives))));
         self::assertEqualsWithDelta([13.0, 7.0], [$chosen->layout->leftRip, $chosen->layout->rightRip], 1e-9);
     }
 

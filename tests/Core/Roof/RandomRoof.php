@@ -16,7 +16,7 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
@@ -83,12 +83,12 @@ final class RandomRoof
         $at = $bounds->left + $this->inches($bounds->width());
 
         return match ($this->between(0, 5)) {
-            0 => new LayoutChoice(SchoolKind::Balanced),
-            1 => new LayoutChoice(SchoolKind::OneEnd, $this->chance(50)),
-            2 => new LayoutChoice(SchoolKind::CentreSeam),
-            3 => new LayoutChoice(SchoolKind::CentrePan, nudge: $this->between(-32, 32) / 16.0),
-            4 => new LayoutChoice(SchoolKind::ControlPoint, at: $at, asSeam: $this->chance(50)),
-            default => new LayoutChoice(SchoolKind::Found, at: $at),
+            0 => new LayoutChoice(StartKind::Balanced),
+            1 => new LayoutChoice(StartKind::OneEnd, $this->chance(50)),
+            2 => new LayoutChoice(StartKind::CentreSeam),
+            3 => new LayoutChoice(StartKind::CentrePan, nudge: $this->between(-32, 32) / 16.0),
+            4 => new LayoutChoice(StartKind::ControlPoint, at: $at, asSeam: $this->chance(50)),
+            default => new LayoutChoice(StartKind::Found, at: $at),
         };
     }
 

@@ -40,7 +40,7 @@ final class EdgeWishTest extends FeatureTestCase
         $user = $this->member();
         $job = $this->job($user, self::boathouse());
         $slice = fn (string $station, string $pick): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$station?pick=$pick")->assertOk()->json();
-        $held = [...self::boathouse(), 'layout' => ['hall.S' => ['school' => 'found', 'at' => 6, 'pinned' => true]]];
+        $held = [...self::boathouse(), 'layout' => ['hall.S' => ['start' => 'found', 'at' => 6, 'pinned' => true]]];
         $this->save($user, $job, $held, 1)->assertOk();
         $before = $slice('cuts', 'hall.S-36')['card'];
         self::assertContains(self::EAST, array_column($before['edges'], 'id'));

@@ -183,13 +183,13 @@ final class CuttingTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user, json_decode((string) file_get_contents(database_path('demo/clubroom.json')), true));
-        $crew = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/crew")->assertOk()->json();
+        $crew = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/marks")->assertOk()->json();
         $met = array_filter($crew['faces'][0]['headMarks'], static fn (array $m): bool => $m['across'] === 'Yard side');
 
         self::assertFalse($crew['bothWays']);
         self::assertGreaterThan(20, count($met));
         self::assertLessThan(1 / 64, max(array_column($met, 'miss')));
-        $middle = $this->getJson("/api/jobs/$job->id/plan/crew?pick=middle")->assertOk()->json('faces.0');
+        $middle = $this->getJson("/api/jobs/$job->id/plan/marks?pick=middle")->assertOk()->json('faces.0');
         // 27 panels of 16 have seams at 208 and 224, as far from the middle of 432: the left one is counted from.
         self::assertEqualsWithDelta(208.0, $middle['control'], 0.1);
         self::assertCount(count($crew['faces'][0]['eaveMarks']), $middle['eaveMarks']);

@@ -82,11 +82,11 @@ final class RoofSliceTest extends FeatureTestCase
 
     public function test_layouts_of_faces_wait_while_blocks_move(): void
     {
-        $job = $this->demo('boathouse', static fn (array $document): array => [...$document, 'layout' => ['hall.S' => ['school' => 'one-end'], 'wing.W7' => ['school' => 'balanced', 'pinned' => true]]]);
+        $job = $this->demo('boathouse', static fn (array $document): array => [...$document, 'layout' => ['hall.S' => ['start' => 'one-end'], 'wing.W7' => ['start' => 'balanced', 'pinned' => true]]]);
 
-        self::assertSame('one-end', $this->slice($job, 'layout', 'hall.S')['face']['layout']['school']);
+        self::assertSame('one-end', $this->slice($job, 'layout', 'hall.S')['face']['layout']['start']);
         $document = json_decode($job->newest()->document, true);
-        $document['layout'] = ['shed.S' => ['school' => 'balanced']];
+        $document['layout'] = ['shed.S' => ['start' => 'balanced']];
         $this->putJson("/api/jobs/$job->id", $document, ['If-Match' => '1'])->assertUnprocessable()->assertJsonPath('faults.0.field', 'layout.shed.S');
     }
 

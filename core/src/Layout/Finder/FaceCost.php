@@ -77,7 +77,7 @@ final class FaceCost
         }
     }
 
-    /** @param  list<float>  $modules  where the starting schools put a module line */
+    /** @param  list<float>  $modules  where the ways to start put a module line */
     public function startsAt(array $modules): void
     {
         $this->starts = $modules;

@@ -10,7 +10,7 @@ use Imbrex\Core\Geometry\Tolerance;
  * Finds where the module lines of a group of faces fall at the least cost.
  *
  * What is searched: every way to let some of the ties hold. Faces whose ties hold move as one, and are tried at every
- * sixteenth over one cover from the first of them, and wherever a starting school of any of them would put them. Ties
+ * sixteenth over one cover from the first of them, and wherever a way to start of any of them would put them. Ties
  * that close a ring of faces and turn it over (three faces round a hip roof's corner do) hold only where the seams lie
  * the same from both sides: two places over a cover. A tie that is let go costs its seams. Branch and bound over the
  * ties: it ends with the least there is, or says that it stopped early.
@@ -51,7 +51,7 @@ final class GroupSearch
 
     /**
      * @param  list<FaceCost>  $costs  by face number
-     * @param  list<list<float>>  $starts  module lines of each face's starting schools
+     * @param  list<list<float>>  $starts  module lines of each face's ways to start
      */
     public function __construct(private readonly FaceGroup $group, private readonly array $costs, array $starts, private readonly Weights $weights, private readonly float $cover)
     {

@@ -9,7 +9,7 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 
@@ -97,7 +97,7 @@ final class LayoutFinder
                 continue;
             }
             $options[] = new LayoutOption(
-                $start->choice ?? new LayoutChoice(SchoolKind::Found, at: $module),
+                $start->choice ?? new LayoutChoice(StartKind::Found, at: $module),
                 $start->place ?? null,
                 $found->modules,
                 $this->score($group, $found->modules),
@@ -147,7 +147,7 @@ final class LayoutFinder
         $found = $this->search($group)->best($fixed);
         $choices = [];
         foreach ($group->faces as $i => $face) {
-            $choices[] = isset($fixed[$i]) ? $chosen[$face->id] : ($this->ways->at($this->startsOf($group)[$i], $found->modules[$i])->choice ?? new LayoutChoice(SchoolKind::Found, at: $found->modules[$i]));
+            $choices[] = isset($fixed[$i]) ? $chosen[$face->id] : ($this->ways->at($this->startsOf($group)[$i], $found->modules[$i])->choice ?? new LayoutChoice(StartKind::Found, at: $found->modules[$i]));
         }
         $free = array_filter($fixed, static fn (int $i): bool => $decided[$i] !== 'pinned', ARRAY_FILTER_USE_KEY);
 
@@ -183,7 +183,7 @@ final class LayoutFinder
         $totals = array_map(fn (LayoutOption $o): float => $o->score->total($this->weights), $options);
         $least = min($totals);
         $options = array_map(static fn (LayoutOption $o, float $total): LayoutOption => $o->marked($total <= $least + Starts::SAME), $options, $totals);
-        // A stable sort keeps the order of the schools between equals.
+        // A stable sort keeps the order of the ways to start between equals.
         array_multisort(array_map(static fn (float $t): float => round($t, 3), $totals), array_keys($options), $options);
         $kept = array_slice($options, 0, self::HANDFUL);
         foreach ($options as $option) {

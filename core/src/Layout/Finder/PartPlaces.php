@@ -18,14 +18,14 @@ final class PartPlaces
 
     /**
      * @param  list<FaceCost>  $costs  by face number
-     * @param  list<list<float>>  $starts  module lines of each face's starting schools
+     * @param  list<list<float>>  $starts  module lines of each face's ways to start
      */
     public function __construct(private readonly array $costs, private readonly array $starts, private readonly float $cover)
     {
     }
 
     /**
-     * The best place for a part, and what it costs there. Schools come before sixteenths, and what comes first stays
+     * The best place for a part, and what it costs there. Ways to start come before sixteenths, and what comes first stays
      * unless something is better.
      *
      * @param  Part  $part

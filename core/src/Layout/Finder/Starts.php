@@ -7,10 +7,10 @@ namespace Imbrex\Core\Layout\Finder;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Face;
 
-/** The starting schools as they apply to a face, and which of them a layout is. */
+/** The ways to start as they apply to a face, and which of them a layout is. */
 final readonly class Starts
 {
     /** Starts at the same place to this (in) are one. */
@@ -25,24 +25,24 @@ final readonly class Starts
     {
         $choices = [];
         if ($cost->leftRake && $cost->rightRake) {
-            $choices[] = [new LayoutChoice(SchoolKind::Balanced), null];
+            $choices[] = [new LayoutChoice(StartKind::Balanced), null];
         }
         // The rake the panel's hand starts at comes first.
         $rakes = $this->profile->hand->runsLeftToRight() ? [true, false] : [false, true];
         foreach ($rakes as $left) {
             if ($left ? $cost->leftRake : $cost->rightRake) {
-                $choices[] = [new LayoutChoice(SchoolKind::OneEnd, $left), null];
+                $choices[] = [new LayoutChoice(StartKind::OneEnd, $left), null];
             }
         }
-        $choices[] = [new LayoutChoice(SchoolKind::CentreSeam), null];
-        $choices[] = [new LayoutChoice(SchoolKind::CentrePan), null];
+        $choices[] = [new LayoutChoice(StartKind::CentreSeam), null];
+        $choices[] = [new LayoutChoice(StartKind::CentrePan), null];
         $points = KeepOuts::valleyPointsOf($face);
         foreach ($points as $u) {
-            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u, asSeam: false), 'valley-point'];
-            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $u), 'valley-point'];
+            $choices[] = [new LayoutChoice(StartKind::ControlPoint, at: $u, asSeam: false), 'valley-point'];
+            $choices[] = [new LayoutChoice(StartKind::ControlPoint, at: $u), 'valley-point'];
         }
         if ($points === []) {
-            $choices[] = [new LayoutChoice(SchoolKind::ControlPoint, at: $cost->span->middle()), null];
+            $choices[] = [new LayoutChoice(StartKind::ControlPoint, at: $cost->span->middle()), null];
         }
 
         $starts = array_map(fn (array $one): Start => new Start($one[0], $this->planner->moduleLine($cost->span, $one[0]), $one[1]), $choices);
@@ -87,9 +87,9 @@ final readonly class Starts
     {
         $hand = $this->profile->hand->runsLeftToRight();
 
-        return $start->school === $choice->school && match ($start->school) {
-            SchoolKind::OneEnd => ($start->fromLeft ?? $hand) === ($choice->fromLeft ?? $hand),
-            SchoolKind::ControlPoint => $start->asSeam === $choice->asSeam && abs(($start->at ?? 0.0) - ($choice->at ?? $start->at ?? 0.0)) < self::SAME,
+        return $start->start === $choice->start && match ($start->start) {
+            StartKind::OneEnd => ($start->fromLeft ?? $hand) === ($choice->fromLeft ?? $hand),
+            StartKind::ControlPoint => $start->asSeam === $choice->asSeam && abs(($start->at ?? 0.0) - ($choice->at ?? $start->at ?? 0.0)) < self::SAME,
             default => true,
         };
     }

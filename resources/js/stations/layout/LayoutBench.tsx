@@ -102,7 +102,7 @@ export function LayoutBench({
             <h3>{t('layout.compared')}</h3>
             {laid.alternatives.map((one) => (
                 <Alternative
-                    key={`${one.school}${one.start ?? ''}${one.at ?? ''}${one.as}`}
+                    key={`${one.start}${one.from ?? ''}${one.at ?? ''}${one.as}`}
                     one={one}
                     best={best}
                     nudged={one.chosen && nudged}
@@ -121,18 +121,18 @@ export function LayoutBench({
                             {t('layout.leave-to-search')}
                         </Button>
                     )}
-                    {layout.school !== 'control-point' && (
+                    {layout.start !== 'control-point' && (
                         <Button
                             variant="outlined"
                             color="inherit"
-                            onClick={() => onChoose({ school: 'control-point', at: laid.module, as: 'seam' })}
+                            onClick={() => onChoose({ start: 'control-point', at: laid.module, as: 'seam' })}
                         >
                             {t('layout.from-place')}
                         </Button>
                     )}
                 </div>
             )}
-            {choice.school === 'control-point' && free && (
+            {choice.start === 'control-point' && free && (
                 <div className="card stack" style={{ gap: 10, marginTop: 8 }}>
                     <TapeEntry
                         label={t('layout.control-at')}
@@ -210,8 +210,8 @@ function Alternative({
     const { t } = useTranslation();
     const name = t(
         one.place === 'valley-point'
-            ? `school.valley-point.${one.as}`
-            : `school.${one.school}${one.start ? `.${one.start}` : ''}`,
+            ? `start.valley-point.${one.as}`
+            : `start.${one.start}${one.from ? `.${one.from}` : ''}`,
     );
     const against = one.reasons.filter((reason) => !reason.speaksFor);
     const shown = [...against, ...one.reasons.filter((reason) => reason.speaksFor)].slice(0, one.chosen ? 8 : 3);
@@ -222,7 +222,7 @@ function Alternative({
             aria-pressed={one.chosen}
             aria-disabled={disabled}
             onClick={onChoose}
-            data-school={`${one.place ?? one.school}${one.start ? `-${one.start}` : ''}${one.place ? `-${one.as}` : ''}`}
+            data-start={`${one.place ?? one.start}${one.from ? `-${one.from}` : ''}${one.place ? `-${one.as}` : ''}`}
         >
             <span className="row">
                 <span>
@@ -235,13 +235,13 @@ function Alternative({
             </span>
             <MiniFace one={one} />
             <p>
-                {one.tooNarrow && <span className="stop">{t('school.too-narrow')} </span>}
+                {one.tooNarrow && <span className="stop">{t('start.too-narrow')} </span>}
                 {shown.map((reason, i) => (
                     <span key={i} className={reason.speaksFor ? undefined : 'stop'}>
                         <Said text={reason.message} />{' '}
                     </span>
                 ))}
-                {t('school.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
+                {t('start.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>
                 {one.total - best.total < 0.5

@@ -11,7 +11,7 @@ import { asChoice, layOut } from '../../job/layoutEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { markOf } from '../../tape/printTape';
-import { CrewMarks } from './CrewMarks';
+import { AllMarks } from './AllMarks';
 import { LayoutBench } from './LayoutBench';
 import { LayoutDrawing } from './LayoutDrawing';
 import { LayoutTape } from './LayoutTape';
@@ -25,7 +25,7 @@ export default function LayoutStation() {
     const [params, setParams] = useSearchParams();
     const { pick, setPick } = usePick();
     const [choosing, setChoosing] = useState(false);
-    const crew = params.get('view') === 'crew';
+    const allMarks = params.get('view') === 'marks';
     const slice = usePlanSlice(
         job.id,
         'layout',
@@ -41,7 +41,7 @@ export default function LayoutStation() {
     const tied = laid?.group?.faces ?? [];
     // What nobody has decided is where the search put it: from there one nudges and there one pins.
     const decided = (entry: Layout | undefined): Layout =>
-        entry && (entry.school !== 'found' || entry.at !== undefined) ? entry : now ? asChoice(now) : {};
+        entry && (entry.start !== 'found' || entry.at !== undefined) ? entry : now ? asChoice(now) : {};
     const put = (layout: Layout) => laid && job.edit((d) => layOut(d, laid.id, layout, tied));
     const pin = () =>
         laid &&
@@ -62,11 +62,11 @@ export default function LayoutStation() {
     useHotkeys('{', () => nudge(-1), { useKey: true, ignoreModifiers: true });
     useHotkeys('}', () => nudge(1), { useKey: true, ignoreModifiers: true });
     useHotkeys('p', pin);
-    useHotkeys('c', () => show(crew ? {} : { view: 'crew' }), [crew, laid?.id]);
+    useHotkeys('c', () => show(allMarks ? {} : { view: 'marks' }), [allMarks, laid?.id]);
 
     // What the document says already and the plan does not yet: drawn ahead, printed only when the plan is here.
     const ahead =
-        laid && (kept.school ?? laid.layout.school) === laid.layout.school ? (kept.nudge ?? 0) - laid.layout.nudge : 0;
+        laid && (kept.start ?? laid.layout.start) === laid.layout.start ? (kept.nudge ?? 0) - laid.layout.nudge : 0;
 
     return (
         <>
@@ -77,7 +77,7 @@ export default function LayoutStation() {
                             key={one.id}
                             type="button"
                             className="chip"
-                            aria-pressed={one.id === laid?.id && !crew}
+                            aria-pressed={one.id === laid?.id && !allMarks}
                             onClick={() => {
                                 setParams({ face: one.id }, { replace: true });
                                 setPick({ kind: 'face', id: one.id });
@@ -90,10 +90,10 @@ export default function LayoutStation() {
                         <button
                             type="button"
                             className="chip"
-                            aria-pressed={crew}
-                            onClick={() => show(crew ? {} : { view: 'crew' })}
+                            aria-pressed={allMarks}
+                            onClick={() => show(allMarks ? {} : { view: 'marks' })}
                         >
-                            {t('layout.crew')} <kbd>c</kbd>
+                            {t('layout.marks')} <kbd>c</kbd>
                         </button>
                     )}
                     <span className="spacer" />
@@ -114,8 +114,8 @@ export default function LayoutStation() {
                         </button>
                     )}
                 </div>
-                {crew && laid ? (
-                    <CrewMarks />
+                {allMarks && laid ? (
+                    <AllMarks />
                 ) : face && laid && slice ? (
                     <LayoutDrawing
                         face={face}

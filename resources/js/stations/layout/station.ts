@@ -4,5 +4,5 @@ import type { Station } from '../Station';
 export const station = {
     key: 'layout',
     Screen: lazy(() => import('./LayoutStation')),
-    keys: ['nudge', 'nudge-inch', 'pin', 'crew'],
+    keys: ['nudge', 'nudge-inch', 'pin', 'marks'],
 } as const satisfies Station;

@@ -19,7 +19,7 @@ use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\PieceCutter;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
@@ -88,7 +88,7 @@ final class FaceCostTest extends TestCase
             $planner = new LayoutPlanner(Builds::usual(JobMaker::covering($profile, $rules)));
             for ($step = 0; $step < 64; $step++) {
                 $module = $cost->span->left + $step / 4.0 + 0.03125;
-                $layout = $planner->lay($face, new LayoutChoice(SchoolKind::Found, at: $module));
+                $layout = $planner->lay($face, new LayoutChoice(StartKind::Found, at: $module));
                 $panels = (new Cutter(Builds::usual(JobMaker::covering($profile, $rules))))->cut($face, $layout, OrderLength::by($rules, 0.0));
                 $score = $cost->score($module);
                 $rips = array_values(array_filter([$layout->leftRip, $layout->rightRip], static fn (?float $r): bool => $r !== null));

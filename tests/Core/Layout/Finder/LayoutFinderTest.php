@@ -9,7 +9,7 @@ use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Cutting\WayToStart;
+use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\HouseRules;
@@ -21,7 +21,7 @@ use Imbrex\Core\Layout\Finder\TieFinder;
 use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
-use Imbrex\Core\Layout\SchoolKind;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
@@ -212,7 +212,7 @@ final class LayoutFinderTest extends TestCase
     {
         $plan = RoofJob::plan(RoofJob::gable(500));
 
-        self::assertSame(['balanced', 'balanced'], array_map(static fn ($l): string => $l->choice->school->value, array_values($plan->of(LayoutStage::class)->layouts)));
+        self::assertSame(['balanced', 'balanced'], array_map(static fn ($l): string => $l->choice->start->value, array_values($plan->of(LayoutStage::class)->layouts)));
         self::assertEqualsWithDelta([10.0, 10.0, 10.0, 10.0], [$plan->of(LayoutStage::class)->layouts['shed.S']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.S']->rightRip, $plan->of(LayoutStage::class)->layouts['shed.N']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.N']->rightRip], 1e-6);
         self::assertSame(0, $plan->of(LayoutStage::class)->groups[0]->score->unmatched);
         self::assertSame(['seams-meet'], array_column($plan->of(LayoutStage::class)->groups[0]->reasons, 'code'));
@@ -220,7 +220,7 @@ final class LayoutFinderTest extends TestCase
 
     public function test_what_one_face_is_nudged_the_tied_one_follows(): void
     {
-        $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => new LayoutChoice(SchoolKind::Balanced, nudge: 1.5)]);
+        $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => new LayoutChoice(StartKind::Balanced, nudge: 1.5)]);
 
         self::assertEqualsWithDelta([11.5, 8.5], [$plan->of(LayoutStage::class)->layouts['shed.S']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.S']->rightRip], 1e-6);
         self::assertEqualsWithDelta([8.5, 11.5], [$plan->of(LayoutStage::class)->layouts['shed.N']->leftRip, $plan->of(LayoutStage::class)->layouts['shed.N']->rightRip], 1e-6, 'mirrored, as one looks up it');
@@ -229,7 +229,7 @@ final class LayoutFinderTest extends TestCase
 
     public function test_a_pin_stays_and_says_what_it_costs(): void
     {
-        $pin = new LayoutChoice(SchoolKind::OneEnd, true, pinned: true);
+        $pin = new LayoutChoice(StartKind::OneEnd, true, pinned: true);
         $plan = RoofJob::plan(RoofJob::gable(500), layouts: ['shed.S' => $pin, 'shed.N' => $pin]);
         $group = $plan->of(LayoutStage::class)->groups[0];
 
@@ -245,7 +245,7 @@ final class LayoutFinderTest extends TestCase
     public function test_a_face_without_entry_and_one_left_to_the_search_are_alike(): void
     {
         $left = RoofJob::plan(RoofJob::boathouse());
-        $found = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.S' => new LayoutChoice(SchoolKind::Found)]);
+        $found = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.S' => new LayoutChoice(StartKind::Found)]);
 
         self::assertEquals($left->of(LayoutStage::class)->groups[0]->modules, $found->of(LayoutStage::class)->groups[0]->modules);
         self::assertSame('found', $found->of(LayoutStage::class)->groups[0]->decided[0]);
@@ -254,7 +254,7 @@ final class LayoutFinderTest extends TestCase
     public function test_where_the_search_put_it_can_be_kept(): void
     {
         $at = RoofJob::plan(RoofJob::boathouse())->of(LayoutStage::class)->groups[0]->modules[1];
-        $kept = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.E' => new LayoutChoice(SchoolKind::Found, at: $at, pinned: true)]);
+        $kept = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.E' => new LayoutChoice(StartKind::Found, at: $at, pinned: true)]);
 
         self::assertEqualsWithDelta($at, $kept->of(LayoutStage::class)->groups[0]->modules[1], 1e-9);
         self::assertSame('pinned', $kept->of(LayoutStage::class)->groups[0]->decided[1]);
@@ -265,16 +265,16 @@ final class LayoutFinderTest extends TestCase
     {
         $openings = [Opening::outlined('s', 'shed.S', OpeningKind::Skylight, 'Skylight', Polygon::rectangle(204, 40, 228, 90)), Opening::pipe('p', 'shed.S', 'Vent', new Point(380, 60), 3)];
         $plan = RoofJob::plan(RoofJob::gable(500), openings: $openings);
-        $alternatives = WayToStart::compare($plan, $plan->of(RoofStage::class)->roof->faces[0]);
-        $totals = array_map(static fn (WayToStart $a): float => array_sum($a->points), $alternatives);
+        $alternatives = ComparedStart::compare($plan, $plan->of(RoofStage::class)->roof->faces[0]);
+        $totals = array_map(static fn (ComparedStart $a): float => array_sum($a->points), $alternatives);
         $sorted = $totals;
         sort($sorted);
 
         self::assertEqualsWithDelta($sorted, $totals, 1e-6);
-        self::assertCount(1, array_filter($alternatives, static fn (WayToStart $a): bool => $a->option->chosen));
+        self::assertCount(1, array_filter($alternatives, static fn (ComparedStart $a): bool => $a->option->chosen));
         self::assertTrue($alternatives[0]->option->best);
         self::assertSame(0, $alternatives[0]->option->score->keepOuts, 'a place clear of skylight and pipe exists');
-        $kinds = array_map(static fn (WayToStart $a): string => $a->option->choice->school->value.($a->option->choice->fromLeft === false ? '>' : ''), $alternatives);
+        $kinds = array_map(static fn (ComparedStart $a): string => $a->option->choice->start->value.($a->option->choice->fromLeft === false ? '>' : ''), $alternatives);
         self::assertSame(count($kinds), count(array_unique($kinds)));
         $balanced = $alternatives[(int) array_search('balanced', $kinds, true)];
         self::assertContains('keep-out-beside', array_column($balanced->option->reasons, 'code'), 'a seam at 202 runs beside the skylight at 204');

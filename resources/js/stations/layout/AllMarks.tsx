@@ -28,12 +28,12 @@ function rowsOf(eave: RunningMark[], ridge: RunningMark[]): Row[] {
 }
 
 /** The running marks of every face, called out both ways from the control line. */
-export function CrewMarks() {
+export function AllMarks() {
     const { t } = useTranslation();
     const job = useJob();
     const print = useJobTape();
     const [middle, setMiddle] = useState(false);
-    const slice = usePlanSlice(job.id, 'crew', job.revision, middle ? 'middle' : null).data;
+    const slice = usePlanSlice(job.id, 'marks', job.revision, middle ? 'middle' : null).data;
     if (!slice)
         return (
             <p className="muted" role="status">
@@ -41,35 +41,37 @@ export function CrewMarks() {
             </p>
         );
     return (
-        <div className="crew" tabIndex={0} role="group" aria-label={t('layout.crew')}>
+        <div className="all-marks" tabIndex={0} role="group" aria-label={t('layout.marks')}>
             <p className="muted">
-                {t(slice.bothWays ? 'crew.both-ways' : slice.runsRight ? 'crew.runs-right' : 'crew.runs-left')}{' '}
-                {t('crew.checks', { every: slice.checkEvery })}{' '}
+                {t(slice.bothWays ? 'marks.both-ways' : slice.runsRight ? 'marks.runs-right' : 'marks.runs-left')}{' '}
+                {t('marks.checks', { every: slice.checkEvery })}{' '}
                 <Button size="small" component="a" href={`/api/jobs/${job.id}/files/layout.pdf`} download>
                     {t('send.layout.pdf')}
                 </Button>
             </p>
-            <div className="rowed" role="group" aria-label={t('crew.from')}>
+            <div className="rowed" role="group" aria-label={t('marks.from')}>
                 <button type="button" className="chip" aria-pressed={!middle} onClick={() => setMiddle(false)}>
-                    {t('crew.from-control')}
+                    {t('marks.from-control')}
                 </button>
                 <button type="button" className="chip" aria-pressed={middle} onClick={() => setMiddle(true)}>
-                    {t('crew.from-middle')}
+                    {t('marks.from-middle')}
                 </button>
             </div>
             {slice.faces.map((face) => {
                 const rows = rowsOf(face.eaveMarks, face.headMarks);
                 return (
-                    <section key={face.id} className="crew-face" aria-label={face.name}>
+                    <section key={face.id} className="allMarks-face" aria-label={face.name}>
                         <h3>
                             {face.name}{' '}
                             <span className="muted small">
-                                <Said text={t(middle ? 'crew.middle' : 'crew.control', { at: print(face.control) })} />
+                                <Said
+                                    text={t(middle ? 'marks.middle' : 'marks.control', { at: print(face.control) })}
+                                />
                             </span>
                         </h3>
-                        <div className="crew-runs">
-                            <Run title={t('crew.left')} rows={rows.filter((row) => row.distance < 0)} />
-                            <Run title={t('crew.right')} rows={rows.filter((row) => row.distance > 0)} />
+                        <div className="allMarks-runs">
+                            <Run title={t('marks.left')} rows={rows.filter((row) => row.distance < 0)} />
+                            <Run title={t('marks.right')} rows={rows.filter((row) => row.distance > 0)} />
                         </div>
                     </section>
                 );
@@ -86,9 +88,9 @@ function Run({ title, rows }: { title: string; rows: Row[] }) {
             <thead>
                 <tr>
                     <th>{title}</th>
-                    <th className="n">{t('crew.eave')}</th>
-                    <th className="n">{t('crew.ridge')}</th>
-                    <th className="n">{t('crew.meets')}</th>
+                    <th className="n">{t('marks.eave')}</th>
+                    <th className="n">{t('marks.ridge')}</th>
+                    <th className="n">{t('marks.meets')}</th>
                 </tr>
             </thead>
             <tbody>
@@ -98,7 +100,7 @@ function Run({ title, rows }: { title: string; rows: Row[] }) {
                         <tr key={row.distance} className={check ? 'check' : undefined}>
                             <td>
                                 {i + 1}
-                                {check && <span className="chalk-text"> {t('crew.check')}</span>}
+                                {check && <span className="chalk-text"> {t('marks.check')}</span>}
                             </td>
                             <td className="n">{row.eave ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
                             <td className="n">{row.ridge ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
@@ -110,7 +112,7 @@ function Run({ title, rows }: { title: string; rows: Row[] }) {
                                         </>
                                     ) : (
                                         <span className="stop">
-                                            {t('crew.off')} <Len inches={row.ridge.miss ?? 0} />
+                                            {t('marks.off')} <Len inches={row.ridge.miss ?? 0} />
                                         </span>
                                     )
                                 ) : (

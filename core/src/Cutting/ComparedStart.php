@@ -15,7 +15,7 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Survey\SurveyStage;
 
 /** One way to start a face, carried through to the metal it takes there, and what speaks for it in its whole group. */
-final readonly class WayToStart
+final readonly class ComparedStart
 {
     /** @param  array<string, float>  $points  by part of the score, whole group */
     private function __construct(public FaceLayout $layout, public SheetList $sheets, public LayoutOption $option, public array $points)

@@ -10,8 +10,8 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 
-/** The running marks of every face, as two crews call them out from the control line. */
-final readonly class CrewSlice
+/** The running marks of every face, as they are called out to both sides of the control line. */
+final readonly class AllMarksSlice
 {
     public function __construct(private MarksWriter $marks)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 /** Says where the module lines of a face fall by naming one of them; the rest follow at every cover. */
-interface StartingSchool
+interface WayToStart
 {
     /** u of one module line, inches. */
     public function moduleLine(Span $span, float $cover): float;

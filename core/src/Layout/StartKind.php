@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 /** The ways a roofer starts a face. */
-enum SchoolKind: string
+enum StartKind: string
 {
     case Balanced = 'balanced';
     case OneEnd = 'one-end';
