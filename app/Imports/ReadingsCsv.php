@@ -10,6 +10,7 @@ use App\Documents\Understood;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Core\Units\PitchReader;
 use Imbrex\Core\Units\TapeFault;
 use Imbrex\Core\Units\TapeReader;
 use Imbrex\Core\Units\UnitSystem;
@@ -184,13 +185,12 @@ final class ReadingsCsv
     private function value(string $line, string $typed, bool $isPitch, bool $maybeNegative): ?float
     {
         if ($isPitch) {
-            if (! is_numeric($typed) || (float) $typed <= 0.0 || (float) $typed > 48.0) {
-                $this->faults[] = new Fault("$line value", 'range', Understood::inWords($typed), ['least' => 0, 'most' => 48]);
-
-                return null;
+            $rise = (new PitchReader)->read($typed);
+            if ($rise === null) {
+                $this->faults[] = new Fault("$line value", 'csv-pitch', Understood::inWords($typed));
             }
 
-            return (float) $typed;
+            return $rise;
         }
         try {
             $negative = $maybeNegative && str_starts_with($typed, '-');

@@ -17,10 +17,12 @@ final class TapeTwinTest extends TestCase
             const load = (file) => import('data:text/javascript,' + encodeURIComponent(
                 ts.transpileModule(readFileSync(file, 'utf8'), { compilerOptions: { module: 'ESNext', target: 'ES2022' } }).outputText));
             const { readTape } = await load('resources/js/tape/readTape.ts');
+            const { readPitch } = await load('resources/js/tape/readPitch.ts');
             const { printTape } = await load('resources/js/tape/printTape.ts');
             const cases = JSON.parse(readFileSync('contracts/tape-cases.json', 'utf8'));
             console.log(JSON.stringify({
                 read: cases.read.map((c) => readTape(c.typed, c.units)),
+                pitch: cases.pitch.map((c) => readPitch(c.typed)),
                 print: cases.print.map((c) => printTape(c.inches, c.division, c.rounding ?? 'nearest', c.inchesOnly ?? false)),
             }));
             JS;
@@ -35,6 +37,11 @@ final class TapeTwinTest extends TestCase
             isset($case['fault'])
                 ? self::assertSame(['fault' => $case['fault']], $said['read'][$i], $case['typed'])
                 : self::assertEqualsWithDelta($case['inches'], $said['read'][$i]['inches'] ?? null, 1e-9, $case['typed']);
+        }
+        foreach ($cases['pitch'] as $i => $case) {
+            isset($case['fault'])
+                ? self::assertSame(['fault' => $case['fault']], $said['pitch'][$i], $case['typed'])
+                : self::assertEqualsWithDelta($case['riseIn12'], $said['pitch'][$i]['riseIn12'] ?? null, 1e-6, $case['typed']);
         }
         self::assertSame(array_column($cases['print'], 'text'), $said['print']);
     }

@@ -10,6 +10,7 @@ use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Survey\ShapeKind;
 
 /** What ships: profiles, materials, house rules. */
 final class CatalogueController
@@ -27,6 +28,9 @@ final class CatalogueController
             'materials' => array_map(static fn (Material $m): array => [
                 'key' => $m->key, 'gauges' => array_keys($m->gauges),
             ], array_values($catalogue->materials)),
+            'shapes' => array_map(static fn (ShapeKind $shape): array => [
+                'key' => $shape->value, 'runsByCorner' => $shape->runsByCorner(), 'edges' => array_column($shape->firstEdges(), 'value'),
+            ], ShapeKind::cases()),
             'rules' => array_map(static fn (HouseRule $r): array => [
                 'key' => $r->key, 'unit' => $r->unit->value, 'default' => $r->default, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
             ], array_values(HouseRules::all())),

@@ -12,34 +12,52 @@ use App\Stations\LoadOut\OrderWriter;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Plan;
 
 final class OrderController
 {
+    public function __construct(private readonly PlanCache $plans, private readonly OrderWriter $writer)
+    {
+    }
+
+    /** The newest first, each with whether the plan would order otherwise today. */
     public function index(Job $job): JsonResponse
     {
-        return new JsonResponse($job->orders()->orderByDesc('id')->get()->map($this->wire(...)));
+        $orders = $job->orders()->orderByDesc('id')->get();
+        $today = $orders->isEmpty() ? [] : $this->order($this->plans->plan($job->newest()));
+
+        return new JsonResponse($orders->map(fn (Order $order): array => $this->wire($order, $today)));
     }
 
     /** Releases the order of the revision named in If-Match; 409 when the plan has moved on or is blocked. */
-    public function store(DocumentRequest $request, Job $job, PlanCache $plans, OrderWriter $writer, Words $words): JsonResponse
+    public function store(DocumentRequest $request, Job $job, Words $words): JsonResponse
     {
         $member = $request->member();
         abort_if($request->base() !== $job->revision, 409, $words->say('order.moved-on'));
         $revision = $job->newest();
-        $plan = $plans->plan($revision);
+        $plan = $this->plans->plan($revision);
         abort_unless(LoadOutStage::mayBeOrdered($plan), 409, $words->say('order.blocked'));
         $order = $job->orders()->create([
             'revision' => $revision->number,
-            'lines' => $writer->order($plan->of(LoadOutStage::class)->order),
+            'lines' => $this->order($plan),
             'released_by' => $member->id,
             'released_by_name' => $member->name,
         ]);
 
-        return new JsonResponse($this->wire($order), 201);
+        return new JsonResponse($this->wire($order, $this->order($plan)), 201);
     }
 
-    /** @return array<string, mixed> */
-    private function wire(Order $order): array
+    /** @return array<string, mixed> as it is kept: numbers as JSON has them */
+    private function order(Plan $plan): array
+    {
+        return json_decode((string) json_encode($this->writer->order($plan->of(LoadOutStage::class)->order)), true);
+    }
+
+    /**
+     * @param  array<string, mixed>  $today
+     * @return array<string, mixed>
+     */
+    private function wire(Order $order, array $today): array
     {
         return [
             'id' => $order->id,
@@ -47,6 +65,7 @@ final class OrderController
             'releasedBy' => $order->released_by_name,
             'releasedAt' => $order->created_at->toIso8601String(),
             'order' => $order->lines,
+            'changed' => $order->lines != $today,
         ];
     }
 }

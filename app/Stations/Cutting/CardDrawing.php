@@ -6,10 +6,9 @@ namespace App\Stations\Cutting;
 
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
+use Imbrex\Core\Cutting\DrawnEnds;
 use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -25,29 +24,8 @@ final readonly class CardDrawing
 
     private const MARGIN = 46.0;
 
-    /** Inches shown at each end. */
-    private const END = 8.0;
-
     public function __construct(private Words $words, private TapePrinter $tape)
     {
-    }
-
-    /**
-     * The marks worth listing: those of one edge where both are alike.
-     *
-     * @return list<Mark>
-     */
-    public static function listed(CutCard $card): array
-    {
-        $key = static fn (Mark $m): string => $m->name.round($m->distance, 4);
-        $left = array_map($key, array_filter($card->marks, static fn (Mark $m): bool => $m->line === MarkLine::Left));
-        $foot = array_map($key, array_filter($card->marks, static fn (Mark $m): bool => $m->line === MarkLine::AcrossFoot));
-
-        return array_values(array_filter($card->marks, static fn (Mark $m): bool => match ($m->line) {
-            MarkLine::Right => ! in_array($key($m), $left, true),
-            MarkLine::AcrossHead => ! in_array($key($m), $foot, true),
-            default => true,
-        }));
     }
 
     public function svg(CutCard $card): string
@@ -104,35 +82,15 @@ final readonly class CardDrawing
         return sprintf('%.2f,%.2f', $x, $y);
     }
 
-    /** @return array{float, float} inches at foot and head drawn to scale: everything that is cut, bent or notched there */
-    private function ends(CutCard $card): array
-    {
-        $heights = [0.0, $card->length, ...array_map(static fn (Point $c): float => $c->v, $card->outline->corners)];
-        foreach ($card->lines as $line) {
-            array_push($heights, $line->from->v, $line->to->v);
-        }
-        sort($heights);
-        [$from, $to] = [0.0, 0.0];
-        foreach (array_slice($heights, 1) as $i => $height) {
-            if ($height - $heights[$i] > $to - $from) {
-                [$from, $to] = [$heights[$i], $height];
-            }
-        }
-        $foot = max(self::END, $from + 3.0);
-        $head = max(self::END, $card->length - $to + 3.0);
-
-        return $foot + $head > $card->length * 0.85 ? [$card->length / 2.0, $card->length / 2.0] : [$foot, $head];
-    }
-
     /** @return array{float, float} */
     private function place(CutCard $card, Point $p): array
     {
         $inner = self::WIDTH - 2 * self::MARGIN;
         $x = self::MARGIN + $p->u / max($card->width, 1e-6) * $inner;
         $tall = self::HEIGHT - 2 * self::MARGIN;
-        [$foot, $head] = $this->ends($card);
-        $broken = $foot + $head < $card->length - 1e-6;
-        $scale = $tall * ($broken ? 0.8 : 1.0) / ($foot + $head);
+        $ends = DrawnEnds::of($card);
+        [$foot, $head] = [$ends->foot, $ends->head];
+        $scale = $tall * ($ends->broken ? 0.8 : 1.0) / ($foot + $head);
         $y = match (true) {
             $p->v <= $foot => $p->v * $scale,
             $p->v >= $card->length - $head => $tall - ($card->length - $p->v) * $scale,

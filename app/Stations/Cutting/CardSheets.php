@@ -12,6 +12,7 @@ use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutGroup;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
+use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
@@ -22,6 +23,9 @@ use Imbrex\Core\Units\TapePrinter;
 /** Mark-out cards, back view, two to a page; panels cut alike share one. */
 final readonly class CardSheets
 {
+    /** Half a page has room for so many lines of this size; more are set closer, and closer still. */
+    private const LINES = ['' => 8, 'dense' => 11, 'denser' => PHP_INT_MAX];
+
     public function __construct(private Pdf $pdf, private Words $words)
     {
     }
@@ -35,6 +39,7 @@ final readonly class CardSheets
             foreach (CutGroup::gather($plan->of(CuttingStage::class)->panelsOf($face->id)) as $group) {
                 $panel = $group->panels[0];
                 $card = CutCardMaker::of($plan)->card($face, $panel);
+                $runs = MarkRun::of($card);
                 $cards[] = [
                     'title' => PanelRange::inWords(array_map(static fn (Panel $p): string => $p->id, $group->panels)),
                     'count' => count($group->panels),
@@ -45,12 +50,15 @@ final readonly class CardSheets
                     'corrected' => $panel->corrections !== [],
                     'notes' => $this->notes($plan, $face, $panel, $tape),
                     'rip' => $panel->rip === null ? null : $tape->print($panel->rip),
-                    'marks' => array_map(fn (Mark $m): array => [
-                        'line' => $this->words->say('mark.line.'.$m->line->value.($card->fromHead && ! str_starts_with($m->line->value, 'across') ? '-from-top' : '')),
-                        'name' => $this->words->say("mark.$m->name", ['x' => $m->x === null ? '' : $tape->print($m->x)]),
-                        'kind' => $m->kind->value,
-                        'at' => $tape->print($m->distance),
-                    ], CardDrawing::listed($card)),
+                    'runs' => array_map(fn (MarkRun $run): array => [
+                        'heading' => $this->words->say("mark.line.$run->heading"),
+                        'marks' => array_map(fn (Mark $m): array => [
+                            'name' => $this->words->say("mark.$m->name", ['x' => $m->x === null ? '' : $tape->print($m->x)]),
+                            'kind' => $m->kind->value,
+                            'at' => $tape->print($m->distance),
+                        ], $run->marks),
+                    ], $runs),
+                    'set' => $this->set(array_sum(array_map(static fn (MarkRun $run): int => count($run->marks) + 1, $runs))),
                 ];
             }
         }
@@ -61,6 +69,17 @@ final readonly class CardSheets
             'revision' => $revision,
             'words' => $this->words,
         ]);
+    }
+
+    private function set(int $lines): string
+    {
+        foreach (self::LINES as $how => $most) {
+            if ($lines <= $most) {
+                return $how;
+            }
+        }
+
+        return '';
     }
 
     /** @return list<string> what goes with a card: its hem, the sheet it shares */

@@ -8,10 +8,14 @@ use App\Stations\Wire;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CutKind;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\DrawnEnds;
+use Imbrex\Core\Cutting\HowToTake;
 use Imbrex\Core\Cutting\Line;
 use Imbrex\Core\Cutting\Mark;
+use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
@@ -40,6 +44,7 @@ final readonly class CuttingSlice
             'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
             'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
             'pairing' => $this->pairing->pairing($plan),
+            'saving' => $this->pairing->saving($plan),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $plan->job->part(CuttingInput::class)->corrections),
             'findings' => $this->wire->findings($plan, $plan->findingsOf('cutting')),
         ];
@@ -51,8 +56,7 @@ final readonly class CuttingSlice
         return [
             'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
             'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
-            'cutLeft' => $p->cutLeft, 'cutRight' => $p->cutRight,
-            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'notched' => $p->isNotched(),
+            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'kind' => CutKind::of($p)->value, 'angled' => $p->isAngled(),
             'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id),
         ];
     }
@@ -65,6 +69,7 @@ final readonly class CuttingSlice
         $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
 
         return [
+            'how' => HowToTake::of($panel, $card)->value,
             'back' => self::cardView($card),
             'face' => self::cardView($card->flipped()),
             'pair' => $pair === null ? null : $this->pairing->pair($pair),
@@ -73,6 +78,12 @@ final readonly class CuttingSlice
             'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
             'hems' => $maker->hems($face, $panel),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function mark(Mark $m): array
+    {
+        return ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x];
     }
 
     /** @return array<string, mixed> */
@@ -93,10 +104,13 @@ final readonly class CuttingSlice
             'holes' => array_map(Wire::outline(...), $card->holes),
             'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
             'ribs' => $card->ribs,
-            'marks' => array_map(static fn (Mark $m): array => ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x], $card->marks),
+            'marks' => array_map(self::mark(...), $card->marks),
+            'runs' => array_map(static fn (MarkRun $run): array => ['line' => $run->line->value, 'heading' => $run->heading, 'marks' => array_map(self::mark(...), $run->marks)], MarkRun::of($card)),
+            'legs' => ['left' => $card->legs->left?->value, 'right' => $card->legs->right?->value],
+            'ends' => (array) DrawnEnds::of($card),
             'hookedRight' => $card->hookedRight,
             'fromHead' => $card->fromHead,
-            'lengths' => $card->lengths === null ? null : [
+            'lengths' => $card->lengths === null || ! $card->lengths->differ() ? null : [
                 'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between,
             ],
             'stretches' => ['left' => $card->stretches(true), 'right' => $card->stretches(false)],

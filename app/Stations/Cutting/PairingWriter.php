@@ -24,6 +24,18 @@ final class PairingWriter
         ];
     }
 
+    /** @return array<string, int|float>|null what two to a sheet saves, as it is said */
+    public function saving(Plan $plan): ?array
+    {
+        $pairing = $plan->of(CuttingStage::class)->pairing;
+
+        return $pairing->pairs === [] ? null : [
+            'pairs' => count($pairing->pairs),
+            'feet' => round($pairing->saved() / 12.0, 1),
+            'money' => (int) round($pairing->saved() * $plan->job->rules->number('order.metalPerInch')),
+        ];
+    }
+
     /** @return array<string, mixed> */
     public function pair(Pair $pair): array
     {

@@ -6,6 +6,7 @@ namespace App\Stations\Layout;
 
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Layout\SeamRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -35,8 +36,24 @@ final readonly class AllMarksSlice
                 'name' => $face->name,
                 'control' => $layouts[$face->id]->control - $layouts[$face->id]->span->left,
                 'panels' => count($layouts[$face->id]->strips),
-                ...$this->marks->marks($plan, $face, $layouts),
+                ...$this->rows($plan, $this->marks->rows($plan, $face, $layouts)),
             ], $plan->of(RoofStage::class)->roof->faces),
+        ];
+    }
+
+    /**
+     * @param  list<SeamRow>  $rows
+     * @return array<string, list<array<string, mixed>>> to either side of the line, the nearest first
+     */
+    private function rows(Plan $plan, array $rows): array
+    {
+        $wire = fn (SeamRow $row): array => [
+            'distance' => abs($row->distance), 'eave' => $row->eave, 'check' => $row->check, 'head' => $row->head === null ? null : $this->marks->mark($plan, $row->head),
+        ];
+
+        return [
+            'left' => array_values(array_map($wire, array_filter($rows, static fn (SeamRow $row): bool => $row->distance < 0.0))),
+            'right' => array_values(array_map($wire, array_filter($rows, static fn (SeamRow $row): bool => $row->distance > 0.0))),
         ];
     }
 }

@@ -9,8 +9,7 @@ use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
-use Imbrex\Core\Layout\RunningMarkKind;
-use Imbrex\Core\Layout\RunningMarks;
+use Imbrex\Core\Layout\SeamRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -19,7 +18,7 @@ use Imbrex\Core\Units\TapePrinter;
 /** The layout as it goes up: each face drawn, and its running marks to either side of the control line. */
 final readonly class LayoutSheet
 {
-    public function __construct(private Pdf $pdf, private Words $words)
+    public function __construct(private Pdf $pdf, private Words $words, private MarksWriter $marks)
     {
     }
 
@@ -39,29 +38,17 @@ final readonly class LayoutSheet
             'drawing' => 'data:image/svg+xml;base64,'.base64_encode($drawing->svg($plan, $face)),
             'panels' => count($plan->of(LayoutStage::class)->layouts[$face->id]->strips),
             'control' => $tape->print($plan->of(LayoutStage::class)->layouts[$face->id]->control - $plan->of(LayoutStage::class)->layouts[$face->id]->span->left),
-            'marks' => $this->marks($plan, $face, $tape),
+            'marks' => $this->rows($plan, $face, $tape),
         ], $plan->of(RoofStage::class)->roof->faces);
     }
 
     /** @return list<array{side: string, at: string, check: bool, eave: bool, ridge: bool, meets: string}> nearest to the control line first */
-    private function marks(Plan $plan, Face $face, TapePrinter $tape): array
+    private function rows(Plan $plan, Face $face, TapePrinter $tape): array
     {
-        $running = new RunningMarks($plan->job->rules);
-        $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
-        $rows = [];
-        foreach (['eave' => $running->alongEave($face, $layout), 'ridge' => $running->alongHead($face, $layout, $plan->of(LayoutStage::class)->groupOf($face->id)?->group->tiesOf($face->id) ?? [], $plan->of(LayoutStage::class)->layouts)] as $edge => $marks) {
-            foreach ($marks as $mark) {
-                if ($mark->kind === RunningMarkKind::Seam) {
-                    $key = sprintf('%012.3f%s', abs($mark->distance), $mark->distance < 0.0 ? 'l' : 'r');
-                    $rows[$key] ??= ['side' => $mark->distance < 0.0 ? 'left' : 'right', 'at' => $tape->print(abs($mark->distance)), 'check' => $mark->check, 'eave' => false, 'ridge' => false, 'meets' => ''];
-                    $rows[$key][$edge] = true;
-                    $rows[$key]['meets'] = $edge === 'ridge' ? $this->meets($mark, $plan, $tape) : $rows[$key]['meets'];
-                }
-            }
-        }
-        ksort($rows);
-
-        return array_values($rows);
+        return array_map(fn (SeamRow $row): array => [
+            'side' => $row->distance < 0.0 ? 'left' : 'right', 'at' => $tape->print(abs($row->distance)), 'check' => $row->check,
+            'eave' => $row->eave, 'ridge' => $row->head !== null, 'meets' => $row->head === null ? '' : $this->meets($row->head, $plan, $tape),
+        ], $this->marks->rows($plan, $face, $plan->of(LayoutStage::class)->layouts));
     }
 
     private function meets(RunningMark $mark, Plan $plan, TapePrinter $tape): string

@@ -11,6 +11,8 @@ use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunOut;
 use Imbrex\Core\Plan;
@@ -61,16 +63,48 @@ final readonly class LayoutSlice
             'module' => $group === null ? $layout->control : $group->modules[(int) $group->group->numberOf($face->id)],
             'strips' => array_map(static fn (Panel $p): array => ['id' => $p->id, 'left' => $p->strip->left, 'right' => $p->strip->right, 'rip' => $p->rip, 'metal' => Wire::outline($p->metal)], $plan->of(CuttingStage::class)->panelsOf($face->id)),
             'seams' => $layout->seams,
-            ...$this->marks->marks($plan, $face, $plan->of(LayoutStage::class)->layouts),
-            'alternatives' => array_map(fn (ComparedStart $a): array => $this->alternative($plan, $a), ComparedStart::compare($plan, $face)),
+            ...$this->marks->marks($plan, $face),
+            'pinsCost' => $group?->unpinned === null ? null : $this->pinsCost($plan, $group),
+            'alternatives' => $this->alternatives($plan, ComparedStart::compare($plan, $face)),
             'chalk' => $this->chalk->chalk($plan, [$face]),
             'runOut' => $runOut,
             'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->where === $face->id && ($f->stage !== 'survey' || in_array($f->code, self::FEEDS_LAYOUT, true))))),
         ];
     }
 
+    /** @return array{points: int, parts: list<array{part: string, points: int}>}|null what the pins of a group cost against leaving all to the search */
+    private function pinsCost(Plan $plan, GroupLayout $group): ?array
+    {
+        $cost = $group->unpinned === null ? null : $group->score->less($group->unpinned);
+        $weights = Weights::by($plan->job->rules);
+        $points = $cost === null ? 0 : (int) round($cost->total($weights));
+
+        return $cost === null || $points === 0 ? null : ['points' => $points, 'parts' => $this->parts(ComparedStart::whole($cost->points($weights)))];
+    }
+
+    /**
+     * @param  array<string, int>  $points
+     * @return list<array{part: string, points: int}>
+     */
+    private function parts(array $points): array
+    {
+        return array_map(static fn (string $part, int $p): array => ['part' => $part, 'points' => $p], array_keys($points), $points);
+    }
+
+    /**
+     * @param  list<ComparedStart>  $ways
+     * @return list<array<string, mixed>>
+     */
+    private function alternatives(Plan $plan, array $ways): array
+    {
+        $best = $ways;
+        usort($best, static fn (ComparedStart $a, ComparedStart $b): int => $a->total() <=> $b->total());
+
+        return array_map(fn (ComparedStart $way): array => $this->alternative($plan, $way, $best[0]), $ways);
+    }
+
     /** @return array<string, mixed> */
-    private function alternative(Plan $plan, ComparedStart $way): array
+    private function alternative(Plan $plan, ComparedStart $way, ComparedStart $best): array
     {
         $choice = $way->layout->choice;
 
@@ -84,11 +118,10 @@ final readonly class LayoutSlice
             'best' => $way->option->best,
             'seams' => $way->layout->seams,
             'squareFeet' => $way->sheets->squareFeet,
-            'wasteSquareFeet' => $way->sheets->wasteSquareFeet,
             'pieces' => count($way->sheets->sheets),
-            'total' => array_sum($way->points),
-            'points' => $way->points,
-            'counts' => (array) $way->option->score,
+            'points' => (int) round($way->total() - $best->total()) === 0 ? (int) round($way->total()) : (int) round($way->total() - $best->total()),
+            'least' => (int) round($way->total() - $best->total()) === 0,
+            'parts' => $this->parts($way->tells($best)),
             'reasons' => $this->layouts->reasons($plan, $way->option->reasons),
             'findings' => $this->wire->findings($plan, $way->layout->findings),
         ];

@@ -27,7 +27,7 @@ final readonly class LoadOutSlice
         return [
             'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
             'order' => $this->order->order($plan->of(LoadOutStage::class)->order),
-            'pairing' => $this->pairing->pairing($plan),
+            'saving' => $this->pairing->saving($plan),
             'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
             'findings' => $this->wire->findings($plan, self::standing($plan)),
         ];

@@ -24,9 +24,13 @@ final readonly class RoofSlice
     /** @return array<string, mixed> */
     public function of(Plan $plan): array
     {
+        $roof = $plan->of(RoofStage::class)->roof;
+
         return [
-            'faces' => array_map(fn (Face $f): array => [...$this->faces->face($f), 'loops' => $this->inTheAir($f)], $plan->of(RoofStage::class)->roof->faces),
+            'faces' => array_map(fn (Face $f): array => [...$this->faces->face($f), 'loops' => $this->inTheAir($f), 'longestRun' => $f->longestRun()], $plan->of(RoofStage::class)->roof->faces),
             'edges' => array_map($this->faces->edge(...), $plan->of(RoofStage::class)->roof->edges),
+            'areaSquareFeet' => $roof->areaSquareFeet(),
+            'edgeTotals' => array_map(static fn (array $total): array => [...$total, 'kind' => $total['kind']->value], $roof->edgeTotals()),
             'walls' => array_merge([], ...array_map(fn (Block $b): array => $this->walls($b, $plan->job->part(RoofInput::class)->blocks), $plan->job->part(RoofInput::class)->blocks)),
             'checks' => array_map($this->check(...), $plan->of(RoofStage::class)->checks->results),
             'wanting' => $plan->of(RoofStage::class)->checks->wanting,

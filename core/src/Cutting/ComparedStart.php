@@ -22,6 +22,32 @@ final readonly class ComparedStart
     {
     }
 
+    public function total(): float
+    {
+        return array_sum($this->points);
+    }
+
+    /**
+     * What is worth telling of its points: of the one chosen all, of another how it differs from the best. Whole points.
+     *
+     * @return array<string, int> by part of the score
+     */
+    public function tells(self $best): array
+    {
+        $points = $this->option->chosen ? $this->points : array_map(static fn (float $own, float $its): float => $own - $its, $this->points, $best->points);
+
+        return self::whole(array_combine(array_keys($this->points), $points));
+    }
+
+    /**
+     * @param  array<string, float>  $points
+     * @return array<string, int> those that round to something
+     */
+    public static function whole(array $points): array
+    {
+        return array_filter(array_map(static fn (float $p): int => (int) round($p), $points));
+    }
+
     /**
      * The best ways to lay out one face, side by side, the best first; the chosen one as it has been nudged.
      *

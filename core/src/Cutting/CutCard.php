@@ -21,6 +21,7 @@ final readonly class CutCard
      * @param  list<Polygon>  $holes  openings within the sheet
      * @param  list<Correction>  $corrections  carried to it from first fits
      * @param  TwoLengths|null  $lengths  what it is marked by along its left and right; null where it is not made from two lengths
+     * @param  Legs  $legs  in this view
      */
     public function __construct(
         public string $panel,
@@ -37,6 +38,7 @@ final readonly class CutCard
         public array $holes = [],
         public array $corrections = [],
         public ?TwoLengths $lengths = null,
+        public Legs $legs = new Legs,
     ) {
     }
 
@@ -87,6 +89,7 @@ final readonly class CutCard
             array_map(fn (Polygon $hole): Polygon => $hole->mirrored()->moved($this->width, 0.0), $this->holes),
             $this->corrections,
             $this->lengths?->mirrored(),
+            $this->legs->mirrored(),
         );
     }
 }

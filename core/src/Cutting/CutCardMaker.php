@@ -68,6 +68,7 @@ final class CutCardMaker
             array_map(static fn (Polygon $hole): Polygon => $hole->moved(-$bounds->left, -$bounds->bottom), $panel->sheetHoles),
             $panel->corrections,
             $piece->lengths($this->profile),
+            Legs::of($this->profile, $panel),
         );
 
         return $card->flipped();

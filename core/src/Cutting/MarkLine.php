@@ -13,4 +13,9 @@ enum MarkLine: string
     case Inner = 'inner';
     case AcrossFoot = 'across-foot';
     case AcrossHead = 'across-head';
+
+    public function isAcross(): bool
+    {
+        return $this === self::AcrossFoot || $this === self::AcrossHead;
+    }
 }

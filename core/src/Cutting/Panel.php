@@ -61,6 +61,12 @@ final readonly class Panel
         return $this->sheetHoles !== [] || ! $this->sheet->isConvex();
     }
 
+    /** Whether one of its edges is so much longer than the other that it shows on a tape. */
+    public function isAngled(): bool
+    {
+        return $this->long - $this->short > TwoLengths::SHOWS;
+    }
+
     /**
      * One length of this panel where it is parted by end laps.
      *

@@ -7,6 +7,9 @@ namespace Imbrex\Core\Cutting;
 /** The two lengths a piece is marked by, along its left and its right in a view, from the card's own end; inches. */
 final readonly class TwoLengths
 {
+    /** What a tape is read and a pencil cut to, inches: lengths that differ by less are marked as one. */
+    public const SHOWS = 1.0 / 32.0;
+
     /** @param  float  $between  inches across the sheet from one to the other, where the tape lies */
     public function __construct(public float $left, public float $right, public float $between = 0.0)
     {
@@ -20,6 +23,12 @@ final readonly class TwoLengths
     public function short(): float
     {
         return min($this->left, $this->right);
+    }
+
+    /** Whether there are two to be marked, and not one twice. */
+    public function differ(): bool
+    {
+        return $this->long() - $this->short() > self::SHOWS;
     }
 
     public function mirrored(): self

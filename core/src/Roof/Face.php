@@ -53,6 +53,12 @@ final readonly class Face
         return [$this->edges, ...$this->holeEdges][$loop] ?? [];
     }
 
+    /** From its lowest point to its highest, up the slope, inches. */
+    public function longestRun(): float
+    {
+        return $this->outline->bounds()->height();
+    }
+
     public function areaSquareFeet(): float
     {
         return $this->region()->area() / self::SQUARE_INCHES_PER_SQUARE_FOOT;

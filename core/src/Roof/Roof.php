@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 
 /** Every face of the building, and every edge they end at. */
@@ -21,6 +22,23 @@ final readonly class Roof
     public function with(self $other): self
     {
         return new self([...$this->faces, ...$other->faces], [...$this->edges, ...$other->edges], [...$this->findings, ...$other->findings]);
+    }
+
+    public function areaSquareFeet(): float
+    {
+        return array_sum(array_map(static fn (Face $face): float => $face->areaSquareFeet(), $this->faces));
+    }
+
+    /** @return list<array{kind: EdgeKind, count: int, length: float}> how much there is of each kind of edge, true inches; as they come */
+    public function edgeTotals(): array
+    {
+        $totals = [];
+        foreach ($this->edges as $edge) {
+            $so = $totals[$edge->kind->value] ?? ['kind' => $edge->kind, 'count' => 0, 'length' => 0.0];
+            $totals[$edge->kind->value] = ['kind' => $edge->kind, 'count' => $so['count'] + 1, 'length' => $so['length'] + $edge->length()];
+        }
+
+        return array_values($totals);
     }
 
     public function edge(string $id): ?Edge

@@ -49,6 +49,16 @@ enum ShapeKind: string
         };
     }
 
+    /** @return non-empty-list<EdgeKind> what its sides are first taken to be when someone picks the shape */
+    public function firstEdges(): array
+    {
+        return match ($this) {
+            self::Ell => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Sidewall, EdgeKind::Ridge, EdgeKind::Rake],
+            self::Free => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake, EdgeKind::Rake],
+            default => $this->usualEdges() ?: [EdgeKind::Eave],
+        };
+    }
+
     /** @return array{int, int}|null the corners a named length runs between */
     public function between(Quantity $quantity): ?array
     {

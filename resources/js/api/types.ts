@@ -80,5 +80,7 @@ export interface HouseRule {
 export interface CatalogueState {
     profiles: CatalogueProfile[];
     materials: { key: string; gauges: string[] }[];
+    /** What a plane's sides are first taken to be, by its shape. */
+    shapes: { key: string; runsByCorner: boolean; edges: string[] }[];
     rules: HouseRule[];
 }

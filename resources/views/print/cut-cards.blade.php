@@ -19,6 +19,8 @@
     table.marks td.kind { width: 50px; font-size: 12px; }
     table.marks td.at { font-size: 33px; }
     table.dense td.at { font-size: 25px; }
+    table.denser td.at { font-size: 21px; }
+    table.denser td { padding: 0 4px; font-size: 13px; }
     table.dense td { padding: 1px 4px; }
     table.marks td.line { font-size: 12px; padding-top: 6px; font-weight: bold; border-bottom: 2px solid #000; }
     .mind { font-size: 10px; line-height: 1.1; margin: 3px 0 0; width: 250px; }
@@ -34,14 +36,12 @@
         <table class="place"><tr>
             <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" {!! $card['notes'] === [] ? 'width="250" height="330"' : 'width="164" height="216"' !!} alt="">@foreach ($card['notes'] as $note)<p class="mind"><b>{{ $note }}</b></p>@endforeach<p class="mind">{{ $words->say('caution.cutting') }}</p></td>
             <td style="vertical-align: top;">
-                <table class="marks {{ count($card['marks']) > 7 ? 'dense' : '' }}">
-                    @php $line = null; @endphp
-                    @foreach ($card['marks'] as $mark)
-                        @if ($mark['line'] !== $line)
-                            <tr><td colspan="3" class="line">{{ $mark['line'] }}</td></tr>
-                            @php $line = $mark['line']; @endphp
-                        @endif
+                <table class="marks {{ $card['set'] }}">
+                    @foreach ($card['runs'] as $run)
+                        <tr><td colspan="3" class="line">{{ $run['heading'] }}</td></tr>
+                        @foreach ($run['marks'] as $mark)
                         <tr><td>{{ $mark['name'] }}</td><td class="kind">{{ $words->say('mark.kind.'.$mark['kind']) }}</td><td class="at">{{ $mark['at'] }}</td></tr>
+                        @endforeach
                     @endforeach
                 </table>
             </td>

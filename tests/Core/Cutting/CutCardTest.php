@@ -27,8 +27,8 @@ final class CutCardTest extends TestCase
     public static function plans(): iterable
     {
         foreach (Catalogue::shipped()->profiles as $key => $profile) {
-            foreach ([StartKind::Balanced, StartKind::OneEnd, StartKind::CentrePan] as $school) {
-                yield "$key $school->value" => [Plan::for(JobMaker::rectangle(500, 214.375, $key, new LayoutChoice($school)))];
+            foreach ([StartKind::Balanced, StartKind::OneEnd, StartKind::CentrePan] as $start) {
+                yield "$key $start->value" => [Plan::for(JobMaker::rectangle(500, 214.375, $key, new LayoutChoice($start)))];
             }
         }
         yield 'tapered' => [Plan::for(JobMaker::outline([[0, 0], [480, 0], [484, 216], [4, 216]]))];

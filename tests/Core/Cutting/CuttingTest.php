@@ -97,9 +97,9 @@ final class CuttingTest extends TestCase
             [[0, 0], [300, 0], [300, 170], [203, 170], [203, 90], [97, 90], [97, 170], [0, 170]],
         ];
         $this->forAll(ElementsGenerator::fromArray($shapes), ElementsGenerator::fromArray(['snap-lock-1.5-16', 'double-lock-2-24', 'rib-9-36']), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-100, 100))
-            ->then(function (array $corners, string $profile, StartKind $school, int $nudge): void {
+            ->then(function (array $corners, string $profile, StartKind $start, int $nudge): void {
                 $edges = array_map(static fn (int $i): EdgeKind => self::kind($corners[$i], $corners[($i + 1) % count($corners)]), array_keys($corners));
-                $job = JobMaker::outline($corners, $edges, $profile, new LayoutChoice($school, nudge: $nudge / 16));
+                $job = JobMaker::outline($corners, $edges, $profile, new LayoutChoice($start, nudge: $nudge / 16));
                 $plan = self::plan($job);
                 $face = MovedFace::metal($plan->of(RoofStage::class)->roof->faces[0], Builds::usual($job->covering))->regions[0];
                 $sum = 0.0;

@@ -77,9 +77,9 @@ final class LayoutTest extends TestCase
 
     public function test_a_whole_number_of_panels_has_no_rip(): void
     {
-        foreach ([StartKind::Balanced, StartKind::OneEnd, StartKind::CentreSeam] as $school) {
-            $layout = self::lay(16 * 30, $school);
-            self::assertSame([30, null, null], [count($layout->strips), $layout->leftRip, $layout->rightRip], $school->value);
+        foreach ([StartKind::Balanced, StartKind::OneEnd, StartKind::CentreSeam] as $start) {
+            $layout = self::lay(16 * 30, $start);
+            self::assertSame([30, null, null], [count($layout->strips), $layout->leftRip, $layout->rightRip], $start->value);
         }
     }
 
@@ -159,9 +159,9 @@ final class LayoutTest extends TestCase
     public function test_any_width_is_covered_without_gap_or_overlap(): void
     {
         $this->forAll(new ChooseGenerator(40, 20_000), ElementsGenerator::fromArray([12, 14, 16, 18]), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-48, 48))
-            ->then(function (int $eighths, int $cover, StartKind $school, int $nudge): void {
+            ->then(function (int $eighths, int $cover, StartKind $start, int $nudge): void {
                 $width = $eighths / 8;
-                $layout = self::layWith($width, new LayoutChoice($school, nudge: $nudge / 16), "snap-lock-1.5-$cover");
+                $layout = self::layWith($width, new LayoutChoice($start, nudge: $nudge / 16), "snap-lock-1.5-$cover");
                 $sum = 0.0;
                 $at = 0.0;
                 foreach ($layout->strips as $strip) {
@@ -187,9 +187,9 @@ final class LayoutTest extends TestCase
         });
     }
 
-    private static function lay(float $width, StartKind $school, string $profile = 'snap-lock-1.5-16'): FaceLayout
+    private static function lay(float $width, StartKind $start, string $profile = 'snap-lock-1.5-16'): FaceLayout
     {
-        return self::layWith($width, new LayoutChoice($school), $profile);
+        return self::layWith($width, new LayoutChoice($start), $profile);
     }
 
     private static function layWith(float $width, LayoutChoice $choice, string $profile = 'snap-lock-1.5-16'): FaceLayout

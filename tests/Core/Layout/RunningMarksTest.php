@@ -26,8 +26,8 @@ final class RunningMarksTest extends TestCase
 
     public function test_marks_run_from_one_zero_and_every_seam_has_one(): void
     {
-        $this->forAll(new ChooseGenerator(60, 4000), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-40, 40))->then(function (int $quarters, StartKind $school, int $nudge): void {
-            $job = JobMaker::rectangle($quarters / 4, 200, choice: new LayoutChoice($school, nudge: $nudge / 16));
+        $this->forAll(new ChooseGenerator(60, 4000), ElementsGenerator::fromArray(StartKind::cases()), new ChooseGenerator(-40, 40))->then(function (int $quarters, StartKind $start, int $nudge): void {
+            $job = JobMaker::rectangle($quarters / 4, 200, choice: new LayoutChoice($start, nudge: $nudge / 16));
             $layout = Plan::for($job)->of(LayoutStage::class)->layouts['P1'];
             $marks = self::marks($job)['eave'];
             $distances = array_map(static fn (RunningMark $m): float => $m->distance, $marks);

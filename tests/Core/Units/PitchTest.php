@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Units;
 
 use Imbrex\Core\Units\Pitch;
+use Imbrex\Core\Units\PitchReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\WorkedExamples;
@@ -37,6 +38,18 @@ final class PitchTest extends TestCase
         foreach ([...WorkedExamples::named('hip panel'), ...WorkedExamples::named('valley panel')] as [$given, $expect]) {
             $width = $given['outToOut'] ?? $given['insideToOutside'];
             self::assertEqualsWithDelta($expect['longMinusShort'], Pitch::ofRise($given['rise'])->stepOver($width), 1e-9);
+        }
+    }
+
+    public function test_a_pitch_is_read_as_people_type_it(): void
+    {
+        $reader = new PitchReader;
+        $cases = json_decode((string) file_get_contents(__DIR__.'/../../../contracts/tape-cases.json'), true)['pitch'];
+        self::assertGreaterThan(20, count($cases));
+        foreach ($cases as $case) {
+            isset($case['fault'])
+                ? self::assertNull($reader->read($case['typed']), $case['typed'])
+                : self::assertEqualsWithDelta($case['riseIn12'], $reader->read($case['typed']), 1e-6, $case['typed']);
         }
     }
 

@@ -179,21 +179,23 @@ final class CuttingTest extends FeatureTestCase
         self::assertNotFalse(simplexml_load_string((new FaceDrawing)->svg($plan, $plan->of(RoofStage::class)->roof->faces[0])));
     }
 
-    public function test_crew_marks_of_every_face(): void
+    public function test_running_marks_of_every_face(): void
     {
         $user = $this->member();
         $job = $this->job($user, json_decode((string) file_get_contents(database_path('demo/clubroom.json')), true));
-        $crew = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/marks")->assertOk()->json();
-        $met = array_filter($crew['faces'][0]['headMarks'], static fn (array $m): bool => $m['across'] === 'Yard side');
+        $marks = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/marks")->assertOk()->json();
+        $rows = [...$marks['faces'][0]['left'], ...$marks['faces'][0]['right']];
+        $met = array_filter(array_column($rows, 'head'), static fn (?array $m): bool => $m !== null && $m['across'] === 'Yard side');
 
-        self::assertFalse($crew['bothWays']);
+        self::assertFalse($marks['bothWays']);
         self::assertGreaterThan(20, count($met));
         self::assertLessThan(1 / 64, max(array_column($met, 'miss')));
         $middle = $this->getJson("/api/jobs/$job->id/plan/marks?pick=middle")->assertOk()->json('faces.0');
         // 27 panels of 16 have seams at 208 and 224, as far from the middle of 432: the left one is counted from.
         self::assertEqualsWithDelta(208.0, $middle['control'], 0.1);
-        self::assertCount(count($crew['faces'][0]['eaveMarks']), $middle['eaveMarks']);
-        self::assertEqualsWithDelta(-192.0, min(array_column(array_filter($middle['eaveMarks'], static fn (array $m): bool => $m['kind'] === 'seam'), 'distance')), 0.1);
+        // The middle seam itself is where one begins: nobody calls it.
+        self::assertCount(count($rows) - 1, [...$middle['left'], ...$middle['right']]);
+        self::assertEqualsWithDelta(192.0, max(array_column($middle['left'], 'distance')), 0.1);
     }
 
     /** @return array<string, mixed> */

@@ -99,16 +99,6 @@ final class PrintTest extends FeatureTestCase
         self::assertSame((int) ceil($cards / 2), preg_match_all('#/Type /Page\b(?!s)#', app(CardSheets::class)->pdf($plan, 1)));
     }
 
-    public function test_marks_alike_on_both_edges_are_listed_once(): void
-    {
-        $plan = $this->plan();
-        $whole = CardDrawing::listed($this->card($plan, 4));
-        $rip = CardDrawing::listed($this->card($plan, 0));
-
-        self::assertSame(['hem', 'seam-back', 'tab', 'pan-up', 'length'], array_map(static fn ($m): string => $m->name, $whole));
-        self::assertSame(['turn-up', 'rip'], array_map(static fn ($m): string => $m->name, array_slice($rip, -2)));
-    }
-
     public function test_a_steep_list_of_lengths_has_a_line_for_each(): void
     {
         $plan = $this->plan(self::document(['roof' => ['planes' => [self::plane(['outline' => [[0, 0], [480, 0], [480, 216], [0, 200]]])]]]));

@@ -11,35 +11,12 @@ interface CardDrawingProps {
     concealed: boolean;
 }
 
-/** Inches shown to scale at each end at least; a long middle is drawn short, with a break line. */
-const END = 9;
-
-/** How much of each end is drawn to scale: everything that is cut, bent or notched there. */
-function endsOf(view: CardView): { foot: number; head: number; broken: boolean } {
-    const heights = [
-        0,
-        view.length,
-        ...view.outline.map((corner) => corner[1]),
-        ...view.holes.flat().map((corner) => corner[1]),
-        ...view.lines.flatMap((line) => [line.from[1], line.to[1]]),
-    ].sort((a, b) => a - b);
-    let [from, to] = [0, 0];
-    heights.forEach((height, i) => {
-        if (i > 0 && height - heights[i - 1] > to - from) [from, to] = [heights[i - 1], height];
-    });
-    const foot = Math.max(END, from + 3);
-    const head = Math.max(END, view.length - to + 3);
-    return foot + head > view.length * 0.85
-        ? { foot: view.length / 2, head: view.length / 2, broken: false }
-        : { foot, head, broken: true };
-}
-
 /** The piece as it lies on the bench: its ends to scale, what to cut, bend and notch told apart. */
 export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
     const tall = Math.max(280, size[1]) - 92;
-    const { foot, head, broken } = endsOf(view);
+    const { foot, head, broken } = view.ends;
     // Both ends to one scale, whatever lies between drawn short.
     const scale = (tall * (broken ? 0.8 : 1)) / (foot + head);
     const wide = Math.min(size[0] - 236, Math.max(90, view.width * scale));
@@ -66,7 +43,6 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
         )
         .join(' ');
     const [mid, brk] = [x0 + wide / 2, y0 + tall - (low + (tall - low - high) / 2)];
-    const leftIsFemale = back ? false : true;
     return (
         <div className="drawing" ref={box} style={{ flex: '2 1 340px', minHeight: 380 }}>
             <svg
@@ -135,14 +111,21 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
                 <text x={mid} y={y0 + tall + 24} textAnchor="middle" fontSize="17" fontWeight="650">
                     <LenText inches={view.width} inchesOnly /> {t(panel.rip === null ? 'cuts.wide' : 'cuts.wide-cut')}
                 </text>
-                {concealed && !(leftIsFemale ? panel.cutLeft : panel.cutRight) && (
-                    <text x={x0} y={y0 - 6} fontSize="13" className="muted">
-                        {t(leftIsFemale ? 'cuts.female' : 'cuts.male')}
+                {view.legs.left && (
+                    <text x={x0} y={y0 - 6} fontSize="13" className="muted" data-leg="left">
+                        {t(`cuts.leg.${view.legs.left}`)}
                     </text>
                 )}
-                {concealed && !(leftIsFemale ? panel.cutRight : panel.cutLeft) && (
-                    <text x={x0 + wide} y={y0 - (wide < 120 ? 21 : 6)} fontSize="13" textAnchor="end" className="muted">
-                        {t(leftIsFemale ? 'cuts.male' : 'cuts.female')}
+                {view.legs.right && (
+                    <text
+                        x={x0 + wide}
+                        y={y0 - (wide < 120 ? 21 : 6)}
+                        fontSize="13"
+                        textAnchor="end"
+                        className="muted"
+                        data-leg="right"
+                    >
+                        {t(`cuts.leg.${view.legs.right}`)}
                     </text>
                 )}
             </svg>

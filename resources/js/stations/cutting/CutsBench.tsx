@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
-import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
+import type { CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { setCut } from '../../job/layoutEdits';
@@ -18,45 +18,17 @@ interface CutsBenchProps {
     onNext: (() => void) | null;
 }
 
-const LINES: CardMark['line'][] = ['left', 'right', 'inner', 'across-foot', 'across-head'];
-
-/** How a piece is to be taken, by what its ends die into. */
-function howOf(view: CardView, panel: CutPanel): string {
-    const names = new Set(view.marks.map((mark) => mark.name));
-    if (panel.notched) return 'cuts.how-notched';
-    if (names.has('valley') && names.has('hip')) return 'cuts.how-notched';
-    if (names.has('valley')) return view.fromHead ? 'cuts.how-valley' : 'cuts.how-notched';
-    if (names.has('hip')) return 'cuts.how-hip';
-    return panel.rip === null ? 'cuts.how-square' : 'cuts.how-rip';
-}
-
 /** The steps of marking out, in running distances. */
 export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: CutsBenchProps) {
     const { t } = useTranslation();
     const { edit, mayChange } = useJob();
     const { concealed, findings } = slice;
     const print = useJobTape();
-    const two = view.lengths !== null && view.lengths.long - view.lengths.short > 1 / 32 ? view.lengths : null;
-    const same = (a: CardMark['line'], b: CardMark['line']) => {
-        const key = (line: CardMark['line']) =>
-            view.marks
-                .filter((mark) => mark.line === line)
-                .map((mark) => `${mark.name} ${mark.distance.toFixed(4)}`)
-                .join();
-        return key(a) === key(b);
-    };
-    const bothEdges = same('left', 'right');
-    const bothEnds = same('across-foot', 'across-head');
-    const lines = LINES.filter(
-        (line) =>
-            view.marks.some((mark) => mark.line === line) &&
-            !(line === 'right' && bothEdges) &&
-            !(line === 'across-head' && bothEnds),
-    );
+    const two = view.lengths;
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('cuts.mark-out', { piece: panel.id })}</h2>
-            <p className="muted">{t(howOf(view, panel))}</p>
+            <p className="muted">{slice.card && t(`cuts.how.${slice.card.how}`)}</p>
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')}{' '}
                 <b style={{ fontSize: 22 }}>
@@ -83,45 +55,29 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                     />
                 </p>
             )}
-            {lines.map((line) => (
-                <section key={line}>
-                    <h3>
-                        {t(
-                            line === 'left' && bothEdges
-                                ? view.fromHead
-                                    ? 'cuts.both-edges-from-top'
-                                    : 'cuts.both-edges'
-                                : line === 'across-foot' && bothEnds
-                                  ? view.hookedRight
-                                      ? 'cuts.across-from-right'
-                                      : 'cuts.across-from-left'
-                                  : view.fromHead && !line.startsWith('across')
-                                    ? `mark.line.${line}-from-top`
-                                    : `mark.line.${line}`,
-                        )}
-                    </h3>
-                    <table className="plain" data-line={line}>
+            {view.runs.map((run) => (
+                <section key={run.line}>
+                    <h3>{t(`mark.line.${run.heading}`)}</h3>
+                    <table className="plain" data-line={run.line}>
                         <tbody>
-                            {view.marks
-                                .filter((mark) => mark.line === line)
-                                .map((mark, i) => (
-                                    <tr key={i}>
-                                        <td>
-                                            {i + 1}{' '}
-                                            <Said
-                                                text={t(`mark.${mark.name}`, {
-                                                    x: mark.x === null ? '' : print(mark.x, 'nearest', true),
-                                                })}
-                                            />
-                                        </td>
-                                        <td className="n" style={{ fontSize: 17, fontWeight: 650 }}>
-                                            <Len inches={mark.distance} inchesOnly />
-                                        </td>
-                                        <td className={`n small ${mark.kind === 'bend' ? '' : 'chalk-text'}`}>
-                                            {t(`mark.kind.${mark.kind}`)}
-                                        </td>
-                                    </tr>
-                                ))}
+                            {run.marks.map((mark, i) => (
+                                <tr key={i}>
+                                    <td>
+                                        {i + 1}{' '}
+                                        <Said
+                                            text={t(`mark.${mark.name}`, {
+                                                x: mark.x === null ? '' : print(mark.x, 'nearest', true),
+                                            })}
+                                        />
+                                    </td>
+                                    <td className="n" style={{ fontSize: 17, fontWeight: 650 }}>
+                                        <Len inches={mark.distance} inchesOnly />
+                                    </td>
+                                    <td className={`n small ${mark.kind === 'bend' ? '' : 'chalk-text'}`}>
+                                        {t(`mark.kind.${mark.kind}`)}
+                                    </td>
+                                </tr>
+                            ))}
                         </tbody>
                     </table>
                 </section>

@@ -33,15 +33,9 @@ export function PieceList({
                 max={slice.panels.length}
                 aria-label={t('cuts.progress', { done, all: slice.panels.length })}
             />
-            {slice.pairing.pairs.length > 0 && (
+            {slice.saving && (
                 <p className="small">
-                    <Said
-                        text={t('pair.saving', {
-                            pairs: slice.pairing.pairs.length,
-                            feet: Math.round(slice.pairing.savedInches / 1.2) / 10,
-                            money: Math.round(slice.pairing.savedMoney),
-                        })}
-                    />
+                    <Said text={t('pair.saving', slice.saving)} />
                 </p>
             )}
             {slice.faces.map((face) => (
@@ -90,27 +84,13 @@ export function PieceList({
                                         <td className="n">
                                             <Len inches={panel.long} inchesOnly />
                                         </td>
-                                        <td className="n">
-                                            {panel.long - panel.short > 1 / 32 ? (
-                                                <Len inches={panel.short} inchesOnly />
-                                            ) : (
-                                                ''
-                                            )}
-                                        </td>
+                                        <td className="n">{panel.angled && <Len inches={panel.short} inchesOnly />}</td>
                                         <td className="n small">
-                                            {panel.rip === null ? (
-                                                t(
-                                                    panel.corrected
-                                                        ? 'cuts.corrected-short'
-                                                        : panel.notched
-                                                          ? 'cuts.notched'
-                                                          : panel.long - panel.short > 1 / 32
-                                                            ? 'cuts.angled'
-                                                            : 'cuts.square',
-                                                )
-                                            ) : (
+                                            {t(`cuts.kind.${panel.kind}`)}
+                                            {panel.rip !== null && (
                                                 <>
-                                                    {t('cuts.rip')} <Len inches={panel.rip} inchesOnly />
+                                                    {' '}
+                                                    <Len inches={panel.rip} inchesOnly />
                                                 </>
                                             )}
                                             {panel.pairedWith && (

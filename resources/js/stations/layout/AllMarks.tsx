@@ -1,31 +1,11 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { RunningMark } from '../../contracts/layout';
+import type { SeamRow } from '../../contracts/layout';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
-
-interface Row {
-    distance: number;
-    eave: RunningMark | null;
-    ridge: RunningMark | null;
-}
-
-/** Eave and ridge marks side by side: a seam has the same distance on both, where it reaches both. */
-function rowsOf(eave: RunningMark[], ridge: RunningMark[]): Row[] {
-    const rows = new Map<string, Row>();
-    const put = (mark: RunningMark, edge: 'eave' | 'ridge') => {
-        const key = mark.distance.toFixed(3);
-        const row = rows.get(key) ?? { distance: mark.distance, eave: null, ridge: null };
-        row[edge] = mark;
-        rows.set(key, row);
-    };
-    eave.filter((mark) => mark.kind === 'seam').forEach((mark) => put(mark, 'eave'));
-    ridge.filter((mark) => mark.kind === 'seam').forEach((mark) => put(mark, 'ridge'));
-    return [...rows.values()].sort((a, b) => Math.abs(a.distance) - Math.abs(b.distance));
-}
 
 /** The running marks of every face, called out both ways from the control line. */
 export function AllMarks() {
@@ -57,30 +37,25 @@ export function AllMarks() {
                     {t('marks.from-middle')}
                 </button>
             </div>
-            {slice.faces.map((face) => {
-                const rows = rowsOf(face.eaveMarks, face.headMarks);
-                return (
-                    <section key={face.id} className="allMarks-face" aria-label={face.name}>
-                        <h3>
-                            {face.name}{' '}
-                            <span className="muted small">
-                                <Said
-                                    text={t(middle ? 'marks.middle' : 'marks.control', { at: print(face.control) })}
-                                />
-                            </span>
-                        </h3>
-                        <div className="allMarks-runs">
-                            <Run title={t('marks.left')} rows={rows.filter((row) => row.distance < 0)} />
-                            <Run title={t('marks.right')} rows={rows.filter((row) => row.distance > 0)} />
-                        </div>
-                    </section>
-                );
-            })}
+            {slice.faces.map((face) => (
+                <section key={face.id} className="marks-face" aria-label={face.name}>
+                    <h3>
+                        {face.name}{' '}
+                        <span className="muted small">
+                            <Said text={t(middle ? 'marks.middle' : 'marks.control', { at: print(face.control) })} />
+                        </span>
+                    </h3>
+                    <div className="marks-runs">
+                        <Run title={t('marks.left')} rows={face.left} />
+                        <Run title={t('marks.right')} rows={face.right} />
+                    </div>
+                </section>
+            ))}
         </div>
     );
 }
 
-function Run({ title, rows }: { title: string; rows: Row[] }) {
+function Run({ title, rows }: { title: string; rows: SeamRow[] }) {
     const { t } = useTranslation();
     if (rows.length === 0) return null;
     return (
@@ -94,34 +69,31 @@ function Run({ title, rows }: { title: string; rows: Row[] }) {
                 </tr>
             </thead>
             <tbody>
-                {rows.map((row, i) => {
-                    const check = row.eave?.check || row.ridge?.check;
-                    return (
-                        <tr key={row.distance} className={check ? 'check' : undefined}>
-                            <td>
-                                {i + 1}
-                                {check && <span className="chalk-text"> {t('marks.check')}</span>}
-                            </td>
-                            <td className="n">{row.eave ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
-                            <td className="n">{row.ridge ? <Len inches={Math.abs(row.distance)} /> : '—'}</td>
-                            <td className="n small">
-                                {row.ridge?.across ? (
-                                    row.ridge.meets ? (
-                                        <>
-                                            {row.ridge.across} <Len inches={Math.abs(row.ridge.theirs ?? 0)} />
-                                        </>
-                                    ) : (
-                                        <span className="stop">
-                                            {t('marks.off')} <Len inches={row.ridge.miss ?? 0} />
-                                        </span>
-                                    )
+                {rows.map((row, i) => (
+                    <tr key={row.distance} className={row.check ? 'check' : undefined}>
+                        <td>
+                            {i + 1}
+                            {row.check && <span className="chalk-text"> {t('marks.check')}</span>}
+                        </td>
+                        <td className="n">{row.eave ? <Len inches={row.distance} /> : '—'}</td>
+                        <td className="n">{row.head ? <Len inches={row.distance} /> : '—'}</td>
+                        <td className="n small">
+                            {row.head?.across ? (
+                                row.head.meets ? (
+                                    <>
+                                        {row.head.across} <Len inches={Math.abs(row.head.theirs ?? 0)} />
+                                    </>
                                 ) : (
-                                    ''
-                                )}
-                            </td>
-                        </tr>
-                    );
-                })}
+                                    <span className="stop">
+                                        {t('marks.off')} <Len inches={row.head.miss ?? 0} />
+                                    </span>
+                                )
+                            ) : (
+                                ''
+                            )}
+                        </td>
+                    </tr>
+                ))}
             </tbody>
         </table>
     );

@@ -46,8 +46,7 @@ export function LayoutBench({
     const nudged = Math.abs(layout.nudge) > 1e-9;
     const tied = (laid.group?.faces ?? [])
         .filter((id) => id !== face.id)
-        .map((id) => slice.faces.find((one) => one.id === id)?.name ?? id);
-    const best = [...laid.alternatives].sort((a, b) => a.total - b.total)[0];
+        .map((id) => slice.faces.find((way) => way.id === id)?.name ?? id);
     const left = Math.min(...face.outline.map(([u]) => u));
     return (
         <aside className="bench" aria-label={t('bench')}>
@@ -100,14 +99,13 @@ export function LayoutBench({
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
             <h3>{t('layout.compared')}</h3>
-            {laid.alternatives.map((one) => (
+            {laid.alternatives.map((way) => (
                 <Alternative
-                    key={`${one.start}${one.from ?? ''}${one.at ?? ''}${one.as}`}
-                    one={one}
-                    best={best}
-                    nudged={one.chosen && nudged}
+                    key={`${way.start}${way.from ?? ''}${way.at ?? ''}${way.as}`}
+                    way={way}
+                    nudged={way.chosen && nudged}
                     disabled={!free}
-                    onChoose={() => free && onChoose(asChoice(one))}
+                    onChoose={() => free && onChoose(asChoice(way))}
                 />
             ))}
             {free && (
@@ -171,19 +169,17 @@ export function LayoutBench({
     );
 }
 
-const PARTS = ['narrow', 'keepOuts', 'unmatched', 'panels', 'metal', 'cuts', 'uneven', 'odd'] as const;
-
 /** What the pins of this group cost against leaving all to the search. */
 function PinsCost({ laid }: { laid: LaidFace }) {
     const { t } = useTranslation();
-    const cost = laid.group?.pinsCost;
-    if (!cost || Math.abs(cost.total) < 0.5) return null;
+    const cost = laid.pinsCost;
+    if (!cost) return null;
     return (
         <div className="finding" data-severity="note">
-            {t('layout.pins-cost', { points: Math.round(cost.total) })}{' '}
-            {PARTS.filter((part) => Math.abs(cost.points[part]) > 0.5).map((part) => (
+            {t('layout.pins-cost', { points: cost.points })}{' '}
+            {cost.parts.map(({ part, points }) => (
                 <span key={part} className="nowrap">
-                    {t(`score.${part}`)} {signed(cost.points[part])}{' '}
+                    {t(`score.${part}`)} {signed(points)}{' '}
                 </span>
             ))}
         </div>
@@ -191,38 +187,36 @@ function PinsCost({ laid }: { laid: LaidFace }) {
 }
 
 function signed(points: number): string {
-    return `${points > 0 ? '+' : '−'}${Math.abs(Math.round(points))}`;
+    return `${points > 0 ? '+' : '−'}${Math.abs(points)}`;
 }
 
 function Alternative({
-    one,
-    best,
+    way,
     nudged,
     disabled,
     onChoose,
 }: {
-    one: LayoutAlternative;
-    best: LayoutAlternative;
+    way: LayoutAlternative;
     nudged: boolean;
     disabled: boolean;
     onChoose: () => void;
 }) {
     const { t } = useTranslation();
     const name = t(
-        one.place === 'valley-point'
-            ? `start.valley-point.${one.as}`
-            : `start.${one.start}${one.from ? `.${one.from}` : ''}`,
+        way.place === 'valley-point'
+            ? `start.valley-point.${way.as}`
+            : `start.${way.start}${way.from ? `.${way.from}` : ''}`,
     );
-    const against = one.reasons.filter((reason) => !reason.speaksFor);
-    const shown = [...against, ...one.reasons.filter((reason) => reason.speaksFor)].slice(0, one.chosen ? 8 : 3);
+    const against = way.reasons.filter((reason) => !reason.speaksFor);
+    const shown = [...against, ...way.reasons.filter((reason) => reason.speaksFor)].slice(0, way.chosen ? 8 : 3);
     return (
         <button
             type="button"
             className="card"
-            aria-pressed={one.chosen}
+            aria-pressed={way.chosen}
             aria-disabled={disabled}
             onClick={onChoose}
-            data-start={`${one.place ?? one.start}${one.from ? `-${one.from}` : ''}${one.place ? `-${one.as}` : ''}`}
+            data-start={`${way.place ?? way.start}${way.from ? `-${way.from}` : ''}${way.place ? `-${way.as}` : ''}`}
         >
             <span className="row">
                 <span>
@@ -230,51 +224,38 @@ function Alternative({
                     {nudged ? ` · ${t('layout.then-nudged')}` : ''}
                 </span>
                 <span className="nowrap">
-                    <Rips one={one} />
+                    <Rips way={way} />
                 </span>
             </span>
-            <MiniFace one={one} />
+            <MiniFace way={way} />
             <p>
-                {one.tooNarrow && <span className="stop">{t('start.too-narrow')} </span>}
+                {way.tooNarrow && <span className="stop">{t('start.too-narrow')} </span>}
                 {shown.map((reason, i) => (
                     <span key={i} className={reason.speaksFor ? undefined : 'stop'}>
                         <Said text={reason.message} />{' '}
                     </span>
                 ))}
-                {t('start.takes', { panels: one.pieces, feet: Math.round(one.squareFeet) })}
+                {t('start.takes', { panels: way.pieces, feet: Math.round(way.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>
-                {one.total - best.total < 0.5
-                    ? t('score.least', { points: Math.round(one.total) })
-                    : t('score.more', { points: Math.round(one.total - best.total) })}
-                {!one.chosen &&
-                    PARTS.filter((part) => Math.abs(one.points[part] - best.points[part]) > 0.5).map((part) => (
-                        <Fragment key={part}>
-                            {' '}
-                            ·{' '}
-                            <span className="nowrap">
-                                {t(`score.${part}`)} {signed(one.points[part] - best.points[part])}
-                            </span>
-                        </Fragment>
-                    ))}
-                {one.chosen &&
-                    PARTS.filter((part) => one.points[part] > 0.5).map((part) => (
-                        <Fragment key={part}>
-                            {' '}
-                            ·{' '}
-                            <span className="nowrap">
-                                {t(`score.${part}`)} {Math.round(one.points[part])}
-                            </span>
-                        </Fragment>
-                    ))}
+                {t(way.least ? 'score.least' : 'score.more', { points: way.points })}
+                {way.parts.map(({ part, points }) => (
+                    <Fragment key={part}>
+                        {' '}
+                        ·{' '}
+                        <span className="nowrap">
+                            {t(`score.${part}`)} {way.chosen ? points : signed(points)}
+                        </span>
+                    </Fragment>
+                ))}
             </span>
         </button>
     );
 }
 
-function Rips({ one }: { one: LayoutAlternative }) {
+function Rips({ way }: { way: LayoutAlternative }) {
     const { t } = useTranslation();
-    const { leftRip, rightRip } = one;
+    const { leftRip, rightRip } = way;
     if (leftRip === null && rightRip === null) return <>{t('layout.no-rips')}</>;
     if (leftRip !== null && rightRip !== null) {
         return Math.abs(leftRip - rightRip) < 1e-6 ? (
@@ -296,24 +277,24 @@ function Rips({ one }: { one: LayoutAlternative }) {
 }
 
 /** The face's width at a glance: seams, and rips in colour. */
-function MiniFace({ one }: { one: LayoutAlternative }) {
-    const width = Math.max(one.right - one.left, 1);
-    const share = (u: number) => `${(((u - one.left) / width) * 100).toFixed(3)}%`;
+function MiniFace({ way }: { way: LayoutAlternative }) {
+    const width = Math.max(way.right - way.left, 1);
+    const share = (u: number) => `${(((u - way.left) / width) * 100).toFixed(3)}%`;
     return (
         <svg className="bar" width="100%" height="20" aria-hidden="true" style={{ display: 'block' }}>
-            {one.leftRip !== null && (
-                <rect className="rip" x="0" y="0" width={share(one.left + one.leftRip)} height="20" />
+            {way.leftRip !== null && (
+                <rect className="rip" x="0" y="0" width={share(way.left + way.leftRip)} height="20" />
             )}
-            {one.rightRip !== null && (
+            {way.rightRip !== null && (
                 <rect
                     className="rip"
-                    x={share(one.right - one.rightRip)}
+                    x={share(way.right - way.rightRip)}
                     y="0"
-                    width={share(one.left + one.rightRip)}
+                    width={share(way.left + way.rightRip)}
                     height="20"
                 />
             )}
-            {one.seams.map((u) => (
+            {way.seams.map((u) => (
                 <line key={u} className="seam-line" x1={share(u)} x2={share(u)} y1="0" y2="20" />
             ))}
         </svg>

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../../api/client';
@@ -15,6 +15,8 @@ interface ReleasedOrder {
     releasedBy: string;
     releasedAt: string;
     order: PlanOrder;
+    /** Whether the plan would order otherwise today. */
+    changed: boolean;
 }
 
 /** Totals, files, and the release of the order. */
@@ -24,7 +26,8 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const client = useQueryClient();
     const mayRelease = useSession().data?.user?.may.release ?? false;
     const orders = useQuery({
-        queryKey: ['orders', job.id],
+        queryKey: ['orders', job.id, job.revision],
+        placeholderData: keepPreviousData,
         queryFn: () => call<ReleasedOrder[]>('GET', `jobs/${job.id}/orders`),
     });
     const [fault, setFault] = useState<string | null>(null);
@@ -40,7 +43,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
         }
     };
     const newest = orders.data?.[0];
-    const changed = newest && JSON.stringify(newest.order) !== JSON.stringify(order);
+    const changed = newest?.changed;
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('load.question')}</h2>
@@ -85,15 +88,9 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     </tr>
                 </tbody>
             </table>
-            {slice.pairing.pairs.length > 0 && (
+            {slice.saving && (
                 <p style={{ marginTop: 8 }}>
-                    <Said
-                        text={t('pair.saving', {
-                            pairs: slice.pairing.pairs.length,
-                            feet: Math.round(slice.pairing.savedInches / 1.2) / 10,
-                            money: Math.round(slice.pairing.savedMoney),
-                        })}
-                    />
+                    <Said text={t('pair.saving', slice.saving)} />
                 </p>
             )}
             <div className="rowed" style={{ marginTop: 14 }}>

@@ -27,31 +27,28 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                     </tr>
                 </thead>
                 <tbody>
-                    {slice.faces.map((face) => {
-                        const vs = face.outline.map(([, v]) => v);
-                        return (
-                            <tr
-                                key={face.id}
-                                className="pick"
-                                aria-selected={pick?.kind === 'face' && pick.id === face.id}
-                                onClick={() => onPick({ kind: 'face', id: face.id })}
-                            >
-                                <td>
-                                    <button type="button" className="linkish" style={{ color: 'inherit' }}>
-                                        {face.name}
-                                    </button>
-                                </td>
-                                <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
-                                <td className="n">
-                                    {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
-                                </td>
-                                <td className="n">
-                                    <Len inches={Math.max(...vs) - Math.min(...vs)} />
-                                </td>
-                                <td className="n">{face.holes.length === 0 ? '—' : face.holes.length}</td>
-                            </tr>
-                        );
-                    })}
+                    {slice.faces.map((face) => (
+                        <tr
+                            key={face.id}
+                            className="pick"
+                            aria-selected={pick?.kind === 'face' && pick.id === face.id}
+                            onClick={() => onPick({ kind: 'face', id: face.id })}
+                        >
+                            <td>
+                                <button type="button" className="linkish" style={{ color: 'inherit' }}>
+                                    {face.name}
+                                </button>
+                            </td>
+                            <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
+                            <td className="n">
+                                {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+                            </td>
+                            <td className="n">
+                                <Len inches={face.longestRun} />
+                            </td>
+                            <td className="n">{face.holes.length === 0 ? '—' : face.holes.length}</td>
+                        </tr>
+                    ))}
                 </tbody>
             </table>
             <table className="plain" aria-label={t('roof.edges')} style={{ marginTop: 18 }}>

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { PlanEdge, RoofSlice } from '../../contracts/roof';
+import type { RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
@@ -11,9 +11,6 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
     const { t } = useTranslation();
     const job = useJob();
     const blocks = blocksOf(job.document);
-    const area = (slice?.faces ?? []).reduce((sum, face) => sum + face.areaSquareFeet, 0);
-    const kinds = [...new Set((slice?.edges ?? []).map((edge) => edge.kind))];
-    const of = (kind: PlanEdge['kind']) => (slice?.edges ?? []).filter((edge) => edge.kind === kind);
     return (
         <>
             <h2>{t('roof.title')}</h2>
@@ -21,24 +18,24 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                 {t('roof.summary', {
                     faces: slice?.faces.length ?? 0,
                     edges: slice?.edges.length ?? 0,
-                    area: Math.round(area),
+                    area: Math.round(slice?.areaSquareFeet ?? 0),
                 })}
             </p>
             {slice && <Findings findings={slice.findings} />}
             {blocks.length > 0 && (
                 <section>
                     <h3>{t('roof.blocks')}</h3>
-                    {blocks.map((one) => (
+                    {blocks.map((block) => (
                         <button
-                            key={one.id}
+                            key={block.id}
                             type="button"
                             className="card"
-                            onClick={() => onPick({ kind: 'block', id: one.id })}
+                            onClick={() => onPick({ kind: 'block', id: block.id })}
                         >
                             <span className="row">
-                                <span>{one.name}</span>
+                                <span>{block.name}</span>
                                 <span>
-                                    <Len inches={one.length} /> × <Len inches={one.width} />
+                                    <Len inches={block.length} /> × <Len inches={block.width} />
                                 </span>
                             </span>
                         </button>
@@ -71,17 +68,17 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                     </table>
                 </section>
             )}
-            {kinds.length > 0 && (
+            {slice && slice.edgeTotals.length > 0 && (
                 <section>
                     <h3>{t('roof.edge-totals')}</h3>
                     <table className="plain">
                         <tbody>
-                            {kinds.map((kind) => (
+                            {slice.edgeTotals.map(({ kind, count, length }) => (
                                 <tr key={kind}>
                                     <td>{t(`edge.${kind}`)}</td>
-                                    <td className="n muted">{t('roof.times', { count: of(kind).length })}</td>
+                                    <td className="n muted">{t('roof.times', { count })}</td>
                                     <td className="n">
-                                        <Len inches={of(kind).reduce((sum, edge) => sum + edge.length, 0)} />
+                                        <Len inches={length} />
                                     </td>
                                 </tr>
                             ))}

@@ -7,7 +7,8 @@ import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { editPlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
-import { letter, runsByCorner, SHAPES, USUAL_EDGES, type Name, type Shape } from './quantities';
+import { letter, runsByCorner, SHAPES, type Name, type Shape } from './quantities';
+import { useUsualEdges } from './useUsualEdges';
 
 const KINDS = ['eave', 'rake', 'ridge', 'peak', 'hip', 'valley', 'headwall', 'sidewall', 'transition'] as const;
 const FEWEST = 3;
@@ -27,23 +28,25 @@ export function PlaneShape({
     const { document: doc, edit, mayChange } = useJob();
     const [from, setFrom] = useState(0);
     const [to, setTo] = useState(2);
+    const usualEdges = useUsualEdges();
     const shape = plane.shape ?? 'rectangle';
-    const edges = plane.edges ?? survey?.edges ?? USUAL_EDGES[shape];
+    const edges = plane.edges ?? survey?.edges ?? usualEdges?.(shape) ?? [];
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
     const change = (part: (one: Plane) => Plane) => edit((d) => editPlane(d, plane.id, part));
-    const setShape = (next: Shape) =>
+    const setShape = (next: Shape) => {
+        const sides = usualEdges?.(next);
+        if (!sides) return;
         change((one) => ({
             ...one,
             shape: next,
-            edges: [...USUAL_EDGES[next]] as Plane['edges'],
+            edges: sides,
             readings: (one.readings ?? []).filter(
                 (reading) =>
                     reading.corner === undefined ||
-                    (runsByCorner(next) &&
-                        reading.corner < USUAL_EDGES[next].length &&
-                        (reading.to ?? 0) < USUAL_EDGES[next].length),
+                    (runsByCorner(next) && reading.corner < sides.length && (reading.to ?? 0) < sides.length),
             ),
         }));
+    };
     const setKind = (side: number, kind: (typeof KINDS)[number]) =>
         change((one) => ({ ...one, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
     const setTie = (side: number, value: string) =>
@@ -120,7 +123,7 @@ export function PlaneShape({
                             >
                                 <MenuItem value="">{t('shape.nothing')}</MenuItem>
                                 {others.flatMap((one) =>
-                                    (one.edges ?? USUAL_EDGES[one.shape ?? 'rectangle']).map((its, i, all) => (
+                                    (one.edges ?? usualEdges?.(one.shape ?? 'rectangle') ?? []).map((its, i, all) => (
                                         <MenuItem key={`${one.id} ${i}`} value={`${one.id} ${i}`}>
                                             {t('shape.its-side', {
                                                 plane: one.name,

@@ -7,7 +7,8 @@ import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
-import { blankOf, letter, named, nameOf, runsByCorner, USUAL_EDGES, type Name } from './quantities';
+import { blankOf, letter, named, nameOf, runsByCorner, type Name } from './quantities';
+import { useUsualEdges } from './useUsualEdges';
 
 interface SurveyDrawingProps {
     plane: Plane;
@@ -21,7 +22,8 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
     const { t } = useTranslation();
     const { box, size } = useSize();
     const shape = plane.shape ?? 'rectangle';
-    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? USUAL_EDGES[shape];
+    const usualEdges = useUsualEdges();
+    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? usualEdges?.(shape) ?? [];
     const outline = survey?.outline ?? blankOf(shape, edges.length);
     const known = survey?.outline !== null && survey !== undefined;
     const compact = size[0] < 520;

@@ -11,10 +11,11 @@ import { addPlane, freshId } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
 import { GaugeLine } from './GaugeLine';
 import { Progress } from './Progress';
-import { hasPlace, partsOf, USUAL_EDGES, type Name, type Shape } from './quantities';
+import { hasPlace, partsOf, type Name, type Shape } from './quantities';
 import { SurveyBench } from './SurveyBench';
 import { SurveyDrawing } from './SurveyDrawing';
 import { SurveyTape } from './SurveyTape';
+import { useUsualEdges } from './useUsualEdges';
 
 const BringIn = lazy(() => import('./BringIn'));
 
@@ -30,6 +31,7 @@ export default function SurveyStation() {
     const [adding, setAdding] = useState<HTMLElement | null>(null);
     const [bringing, setBringing] = useState(false);
     const slice = usePlanSlice(job.id, 'survey', job.revision);
+    const usualEdges = useUsualEdges();
     const planes = planesOf(job.document);
     const plane =
         planes.find((one) => one.id === params.get('plane')) ??
@@ -62,7 +64,7 @@ export default function SurveyStation() {
                 id,
                 name: own,
                 ...(shape === 'rectangle' ? {} : { shape }),
-                edges: USUAL_EDGES[shape],
+                edges: usualEdges?.(shape),
                 readings: [],
                 ...(behind ? { ridgeWith: plane.id } : {}),
             }),
@@ -85,7 +87,7 @@ export default function SurveyStation() {
                             {one.name}
                         </button>
                     ))}
-                    {job.mayChange && (
+                    {job.mayChange && usualEdges && (
                         <button
                             type="button"
                             className="chip"
@@ -120,7 +122,7 @@ export default function SurveyStation() {
                 </div>
                 <Progress slice={slice.data} planes={planes} blocks={blocksOf(job.document)} onPick={pick} />
                 {job.mayChange && <GaugeLine waiting={name === 'pitch' ? 'pitch' : 'length'} />}
-                {plane ? (
+                {plane && usualEdges ? (
                     <SurveyDrawing key={plane.id} plane={plane} survey={survey} quantity={name} onPick={setWanted} />
                 ) : (
                     <p className="sheet">
@@ -128,7 +130,7 @@ export default function SurveyStation() {
                     </p>
                 )}
             </main>
-            {plane ? (
+            {plane && usualEdges ? (
                 <SurveyBench key={plane.id} plane={plane} survey={survey} name={name} onPick={setWanted} />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>

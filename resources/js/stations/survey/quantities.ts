@@ -121,12 +121,3 @@ export function blankOf(shape: Shape, corners: number): PlanOutline {
         return [240 + 240 * Math.cos(turn), 60 + 190 * Math.sin(turn)];
     }) as PlanOutline;
 }
-
-export const USUAL_EDGES: Record<Shape, NonNullable<Plane['edges']>> = {
-    rectangle: ['eave', 'rake', 'ridge', 'rake'],
-    parallelogram: ['eave', 'rake', 'ridge', 'rake'],
-    trapezoid: ['eave', 'hip', 'ridge', 'hip'],
-    triangle: ['eave', 'hip', 'hip'],
-    ell: ['eave', 'rake', 'ridge', 'sidewall', 'ridge', 'rake'],
-    free: ['eave', 'rake', 'ridge', 'rake', 'rake'],
-};
