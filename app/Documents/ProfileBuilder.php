@@ -14,30 +14,30 @@ use stdClass;
 /** A profile somebody measured or copied from the panel maker's sheet. */
 final class ProfileBuilder
 {
-    /** @param  stdClass  $one sound by the schema's `profile` */
-    public static function build(stdClass $one): Profile
+    /** @param  stdClass  $definition sound by the schema's `profile` */
+    public static function build(stdClass $definition): Profile
     {
-        $family = Family::from((string) $one->family);
-        $cover = (float) $one->cover;
+        $family = Family::from((string) $definition->family);
+        $cover = (float) $definition->cover;
 
         return new Profile(
-            key: (string) $one->key,
+            key: (string) $definition->key,
             family: $family,
             cover: $cover,
-            height: (float) $one->height,
-            leftMetal: (float) ($one->leftMetal ?? 0.0),
-            rightMetal: (float) ($one->rightMetal ?? 0.0),
-            coil: (float) $one->coil,
-            hand: Hand::from((string) ($one->hand ?? Hand::FemaleLeft->value)),
-            mayTurn: (bool) ($one->mayTurn ?? false),
-            leastPitch: (float) $one->leastPitch,
-            hold: new Hold(HoldKind::from((string) ($one->hold ?? ($family->isConcealed() ? 'clip' : 'screws'))), (float) ($one->travel ?? 0.0)),
-            fieldScrews: array_map(floatval(...), array_values($one->fieldScrews ?? [])),
-            endScrews: array_map(floatval(...), array_values($one->endScrews ?? [])),
-            ribs: array_map(floatval(...), array_values($one->ribs ?? [0.0, $cover])),
-            stitchSpacing: (float) ($one->stitchSpacing ?? 0.0),
-            shortest: (float) ($one->shortest ?? 24.0),
-            longest: (float) ($one->longest ?? 540.0),
+            height: (float) $definition->height,
+            leftMetal: (float) ($definition->leftMetal ?? 0.0),
+            rightMetal: (float) ($definition->rightMetal ?? 0.0),
+            coil: (float) $definition->coil,
+            hand: Hand::from((string) ($definition->hand ?? Hand::FemaleLeft->value)),
+            mayTurn: (bool) ($definition->mayTurn ?? false),
+            leastPitch: (float) $definition->leastPitch,
+            hold: new Hold(HoldKind::from((string) ($definition->hold ?? ($family->isConcealed() ? 'clip' : 'screws'))), (float) ($definition->travel ?? 0.0)),
+            fieldScrews: array_map(floatval(...), array_values($definition->fieldScrews ?? [])),
+            endScrews: array_map(floatval(...), array_values($definition->endScrews ?? [])),
+            ribs: array_map(floatval(...), array_values($definition->ribs ?? [0.0, $cover])),
+            stitchSpacing: (float) ($definition->stitchSpacing ?? 0.0),
+            shortest: (float) ($definition->shortest ?? 24.0),
+            longest: (float) ($definition->longest ?? 540.0),
             representative: false,
         );
     }

@@ -43,11 +43,11 @@ final class Reading
     public function once(array $all, string $field): void
     {
         $seen = [];
-        foreach ($all as $i => $one) {
-            if (isset($seen[(string) $one->id])) {
-                $this->fault("{$field}[$i].id", 'id-twice', $one->id);
+        foreach ($all as $i => $thing) {
+            if (isset($seen[(string) $thing->id])) {
+                $this->fault("{$field}[$i].id", 'id-twice', $thing->id);
             }
-            $seen[(string) $one->id] = true;
+            $seen[(string) $thing->id] = true;
         }
     }
 

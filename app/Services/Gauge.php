@@ -32,8 +32,8 @@ final readonly class Gauge
             throw ServiceFault::garbage('gauge');
         }
         $readings = [];
-        foreach ($number === null ? [] : $all as $one) {
-            $reading = is_array($one) ? $this->reading($one) : throw ServiceFault::garbage('gauge');
+        foreach ($number === null ? [] : $all as $said) {
+            $reading = is_array($said) ? $this->reading($said) : throw ServiceFault::garbage('gauge');
             if ($reading['number'] > $number) {
                 $readings[$reading['number']] = $reading;
             }
@@ -44,18 +44,18 @@ final readonly class Gauge
     }
 
     /**
-     * @param  array<mixed>  $one
+     * @param  array<mixed>  $said
      * @return array{number: int, kind: string, value: float}
      */
-    private function reading(array $one): array
+    private function reading(array $said): array
     {
-        $number = $one['number'] ?? null;
-        $value = $one['value'] ?? null;
+        $number = $said['number'] ?? null;
+        $value = $said['value'] ?? null;
         if (! is_int($number) || (! is_float($value) && ! is_int($value)) || $value <= 0.0) {
             throw ServiceFault::garbage('gauge');
         }
 
-        return match ($one['kind'] ?? null) {
+        return match ($said['kind'] ?? null) {
             'length' => ['number' => $number, 'kind' => 'length', 'value' => $value < 300_000.0 ? Length::ofMillimetres((float) $value)->inches : throw ServiceFault::garbage('gauge')],
             'angle' => ['number' => $number, 'kind' => 'pitch', 'value' => $value < 75.0 ? Pitch::ofDegrees((float) $value)->riseIn12 : throw ServiceFault::garbage('gauge')],
             default => throw ServiceFault::garbage('gauge'),

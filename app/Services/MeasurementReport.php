@@ -27,8 +27,8 @@ final readonly class MeasurementReport
     public function offered(): array
     {
         $offered = [];
-        foreach ($this->world->ask('report', 'report/roofs')['roofs'] ?? throw ServiceFault::garbage('report') as $one) {
-            $offered[] = ['reference' => $this->text($one['reference'] ?? null), 'name' => $this->text($one['name'] ?? null)];
+        foreach ($this->world->ask('report', 'report/roofs')['roofs'] ?? throw ServiceFault::garbage('report') as $roof) {
+            $offered[] = ['reference' => $this->text($roof['reference'] ?? null), 'name' => $this->text($roof['name'] ?? null)];
         }
 
         return $offered;

@@ -48,7 +48,7 @@ $views = [
     'layout' => $desk($station('Oar store', 'layout')),
     'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
     'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
-    'layout-crew' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=crew')),
+    'layout-marks' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=marks')),
     'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'survey-gable' => $desk($station('Clubroom', 'survey', '?plane=S')),

@@ -27,12 +27,12 @@ final class BlockBuilder
     {
         $sides = [];
         foreach (Side::cases() as $side) {
-            $one = $this->block->sides->{$side->value};
-            $overhang = (float) ($one->overhang ?? 0.0);
-            if ($one->kind === 'gable') {
+            $given = $this->block->sides->{$side->value};
+            $overhang = (float) ($given->overhang ?? 0.0);
+            if ($given->kind === 'gable') {
                 $sides[$side->value] = BlockSide::gable($overhang);
-            } elseif (isset($one->riseIn12)) {
-                $sides[$side->value] = BlockSide::sloped((float) $one->riseIn12, $overhang);
+            } elseif (isset($given->riseIn12)) {
+                $sides[$side->value] = BlockSide::sloped((float) $given->riseIn12, $overhang);
             } else {
                 $this->faults[] = new Fault("$this->field.sides.$side->value.riseIn12", 'missing', Understood::NOTHING);
             }

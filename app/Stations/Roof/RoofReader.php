@@ -30,8 +30,8 @@ final readonly class RoofReader
     {
         $all = $this->reading->document->roof->blocks ?? [];
         $blocks = [];
-        foreach ($all as $i => $one) {
-            $builder = new BlockBuilder($one, "roof.blocks[$i]");
+        foreach ($all as $i => $block) {
+            $builder = new BlockBuilder($block, "roof.blocks[$i]");
             $blocks[] = $builder->build();
             $this->reading->faults(...$builder->faults);
         }
@@ -46,13 +46,13 @@ final readonly class RoofReader
         $all = $this->reading->document->roof->checks ?? [];
         $this->reading->once($all, 'roof.checks');
 
-        return array_map(static fn (stdClass $one): Check => new Check(
-            (string) $one->id,
-            CheckedQuantity::from((string) $one->quantity),
-            (string) $one->where,
-            (float) $one->value,
-            Source::from((string) $one->source),
-            $one->time ?? null,
+        return array_map(static fn (stdClass $check): Check => new Check(
+            (string) $check->id,
+            CheckedQuantity::from((string) $check->quantity),
+            (string) $check->where,
+            (float) $check->value,
+            Source::from((string) $check->source),
+            $check->time ?? null,
         ), array_values($all));
     }
 
@@ -61,8 +61,8 @@ final readonly class RoofReader
     {
         $all = $this->reading->document->openings ?? [];
         $openings = [];
-        foreach ($all as $i => $one) {
-            $builder = new OpeningBuilder($one, "openings[$i]");
+        foreach ($all as $i => $opening) {
+            $builder = new OpeningBuilder($opening, "openings[$i]");
             $openings[] = $builder->build();
             $this->reading->faults(...$builder->faults);
         }

@@ -107,22 +107,22 @@ final class PlaneBuilder
     {
         $readings = [];
         $seen = [];
-        foreach ($this->plane->readings ?? [] as $i => $one) {
-            if (isset($seen[(string) $one->id])) {
-                $this->fault("readings[$i].id", 'id-twice', Understood::inWords($one->id));
+        foreach ($this->plane->readings ?? [] as $i => $reading) {
+            if (isset($seen[(string) $reading->id])) {
+                $this->fault("readings[$i].id", 'id-twice', Understood::inWords($reading->id));
             }
-            $seen[(string) $one->id] = true;
-            $value = $this->value($one, $i);
-            if ($value !== null && $this->cornersThere($one, $i)) {
+            $seen[(string) $reading->id] = true;
+            $value = $this->value($reading, $i);
+            if ($value !== null && $this->cornersThere($reading, $i)) {
                 $readings[] = new Reading(
-                    (string) $one->id,
-                    Quantity::from((string) $one->quantity),
+                    (string) $reading->id,
+                    Quantity::from((string) $reading->quantity),
                     $value,
-                    Source::from((string) $one->source),
-                    (float) ($one->at ?? 0.5),
-                    $one->time ?? null,
-                    $one->corner ?? null,
-                    $one->to ?? null,
+                    Source::from((string) $reading->source),
+                    (float) ($reading->at ?? 0.5),
+                    $reading->time ?? null,
+                    $reading->corner ?? null,
+                    $reading->to ?? null,
                 );
             }
         }
@@ -131,20 +131,20 @@ final class PlaneBuilder
     }
 
     /** Inches, or rise in 12: as measured, or old panels times their cover. */
-    private function value(stdClass $one, int $i): ?float
+    private function value(stdClass $reading, int $i): ?float
     {
         $value = match (true) {
-            isset($one->value) => (float) $one->value,
-            isset($one->panels, $one->cover) => (float) $one->panels * (float) $one->cover,
+            isset($reading->value) => (float) $reading->value,
+            isset($reading->panels, $reading->cover) => (float) $reading->panels * (float) $reading->cover,
             default => null,
         };
         if ($value === null) {
             $this->fault("readings[$i].value", 'missing', Understood::NOTHING);
-        } elseif ($one->quantity === Quantity::Pitch->value && $value > self::STEEPEST_READING) {
+        } elseif ($reading->quantity === Quantity::Pitch->value && $value > self::STEEPEST_READING) {
             $this->fault("readings[$i].value", 'range', Understood::inWords($value), ['least' => 0, 'most' => self::STEEPEST_READING]);
 
             return null;
-        } elseif ($value <= 0.0 && ! in_array($one->quantity, [Quantity::Along->value, Quantity::Up->value], true)) {
+        } elseif ($value <= 0.0 && ! in_array($reading->quantity, [Quantity::Along->value, Quantity::Up->value], true)) {
             $this->fault("readings[$i].value", 'range', Understood::inWords($value), ['least' => 0, 'most' => 12_000]);
 
             return null;
@@ -158,17 +158,17 @@ final class PlaneBuilder
     }
 
     /** Whether a reading that needs corners names ones the plane has. */
-    private function cornersThere(stdClass $one, int $i): bool
+    private function cornersThere(stdClass $reading, int $i): bool
     {
-        $needed = match ($one->quantity) {
+        $needed = match ($reading->quantity) {
             Quantity::Along->value, Quantity::Up->value => ['corner'],
             Quantity::Between->value => ['corner', 'to'],
             default => [],
         };
         $corners = count($this->plane->outline ?? []) ?: $this->shape()->corners() ?? count($this->plane->edges ?? []);
         foreach ($needed as $field) {
-            $number = $one->{$field} ?? null;
-            if ($number === null || $number >= $corners || ($field === 'to' && $number === $one->corner)) {
+            $number = $reading->{$field} ?? null;
+            if ($number === null || $number >= $corners || ($field === 'to' && $number === $reading->corner)) {
                 $this->fault("readings[$i].$field", 'corner-unknown', Understood::inWords($number), ['most' => $corners - 1]);
 
                 return false;

@@ -18,18 +18,18 @@ final readonly class SurveyReader
     {
         $all = $this->reading->document->roof->planes ?? [];
         $planes = [];
-        foreach ($all as $i => $one) {
-            $builder = new PlaneBuilder($one, "roof.planes[$i]");
+        foreach ($all as $i => $plane) {
+            $builder = new PlaneBuilder($plane, "roof.planes[$i]");
             $planes[] = $builder->build();
             $this->reading->faults(...$builder->faults);
         }
         $this->reading->once($all, 'roof.planes');
-        foreach ($all as $i => $one) {
-            $others = array_diff(array_column($all, 'id'), [$one->id]);
-            if (isset($one->ridgeWith)) {
-                $this->known("roof.planes[$i].ridgeWith", $one->ridgeWith, $others);
+        foreach ($all as $i => $plane) {
+            $others = array_diff(array_column($all, 'id'), [$plane->id]);
+            if (isset($plane->ridgeWith)) {
+                $this->known("roof.planes[$i].ridgeWith", $plane->ridgeWith, $others);
             }
-            foreach ($one->ties ?? [] as $k => $tie) {
+            foreach ($plane->ties ?? [] as $k => $tie) {
                 $this->known("roof.planes[$i].ties[$k].plane", $tie->plane, $others);
             }
         }

@@ -45,7 +45,7 @@ final readonly class MarkCheck
             [Mistake::CoverForWidth, $leftIsLong ? new TwoLengths($long - $step + $byCover, $long - $step) : new TwoLengths($long - $step, $long - $step + $byCover)],
         ];
 
-        return array_values(array_filter($wrong, static fn (array $one): bool => ! $one[1]->isNear($right, Tolerance::SAME_CUT)));
+        return array_values(array_filter($wrong, static fn (array $mistake): bool => ! $mistake[1]->isNear($right, Tolerance::SAME_CUT)));
     }
 
     /**

@@ -9,13 +9,13 @@ final readonly class Order
 {
     /**
      * @param  list<OrderLine>  $lines  longest first
-     * @param  int  $pieces  sheets; two panels may come out of one
+     * @param  int  $sheets  two panels may come out of one
      * @param  float  $coilFeet  running length of coil when panels are formed on site
      * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
      */
     public function __construct(
         public array $lines,
-        public int $pieces,
+        public int $sheets,
         public float $coilFeet,
         public float $coilWidth,
         public float $squareFeet,

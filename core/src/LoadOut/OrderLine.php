@@ -22,7 +22,7 @@ final readonly class OrderLine
         public float $squareFeet,
         public float $pounds,
         public float $poundsEach,
-        public int $hands,
+        public int $handHolds,
     ) {
     }
 }

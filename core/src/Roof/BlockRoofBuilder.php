@@ -30,7 +30,7 @@ final readonly class BlockRoofBuilder
         $finder = new EdgeFinder($planFaces, $roofs);
         $frames = array_map(static fn (PlanFace $f): FaceFrame => FaceFrame::round($f->plane, $f->plan->outline), $planFaces);
         $sides = array_map(
-            fn (array $loops, FaceFrame $frame): array => array_map(fn (array $one): array => $this->fromLowLeft($one, $frame, $finder), $loops),
+            fn (array $loops, FaceFrame $frame): array => array_map(fn (array $loop): array => $this->fromLowLeft($loop, $frame, $finder), $loops),
             $finder->find(),
             $frames,
         );

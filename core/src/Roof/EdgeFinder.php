@@ -145,7 +145,7 @@ final class EdgeFinder
      */
     private function sides(array $steps, array $breaks): array
     {
-        $goesOn = fn (SideRun $one, SideRun $next): bool => $this->goesOn($one, $next) && ! isset($breaks[$one->other ?? -1][$one->to]);
+        $goesOn = fn (SideRun $run, SideRun $next): bool => $this->goesOn($run, $next) && ! isset($breaks[$run->other ?? -1][$run->to]);
         $sides = [];
         foreach ($steps as $step) {
             $last = $sides[count($sides) - 1] ?? null;
@@ -162,12 +162,12 @@ final class EdgeFinder
         return $sides;
     }
 
-    private function goesOn(SideRun $one, SideRun $next): bool
+    private function goesOn(SideRun $run, SideRun $next): bool
     {
-        if (! $one->endsLike($next)) {
+        if (! $run->endsLike($next)) {
             return false;
         }
-        [$a, $b, $c] = [$this->corner($one->from), $this->corner($one->to), $this->corner($next->to)];
+        [$a, $b, $c] = [$this->corner($run->from), $this->corner($run->to), $this->corner($next->to)];
         $off = (($b->u - $a->u) * ($c->v - $a->v) - ($b->v - $a->v) * ($c->u - $a->u)) / max($a->distanceTo($c), Tolerance::LENGTH);
 
         return abs($off) < Tolerance::ON_LINE && ($b->u - $a->u) * ($c->u - $b->u) + ($b->v - $a->v) * ($c->v - $b->v) > 0.0;

@@ -61,9 +61,9 @@ final class EdgeList
     {
         $joined = false;
         $next = [];
-        foreach ($edges as $one) {
-            $goesOn = ! $joined && $one->kind === $edge->kind && count($edge->faces) === 2 && array_diff($one->faces, $edge->faces) === [] && $one->meetsInLine($edge);
-            $next[] = $goesOn ? $one->joined($edge) : $one;
+        foreach ($edges as $before) {
+            $goesOn = ! $joined && $before->kind === $edge->kind && count($edge->faces) === 2 && array_diff($before->faces, $edge->faces) === [] && $before->meetsInLine($edge);
+            $next[] = $goesOn ? $before->joined($edge) : $before;
             $joined = $joined || $goesOn;
         }
 

@@ -36,8 +36,8 @@ final readonly class PlanePlacer
             $group = [$face->id => $this->with($face, new FaceFrame(new Point(0.0, 0.0), 0.0, 1.0, new SlopePlane($height, 0.0, $slope)))];
             $group = $this->grow($group, $faces, $joints, $placed);
             [$left, $right] = $this->ends($group);
-            foreach ($group as $id => $one) {
-                $placed[$id] = $this->moved($one, $west - $left);
+            foreach ($group as $id => $face) {
+                $placed[$id] = $this->moved($face, $west - $left);
             }
             $west += $right - $left + self::APART;
         }

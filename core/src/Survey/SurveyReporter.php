@@ -139,8 +139,8 @@ final readonly class SurveyReporter
         $findings = [];
         if ($closed->culprit !== null) {
             $miss = 0.0;
-            foreach ($closed->misses as $one) {
-                $miss = $one->reading === $closed->culprit ? $one->inches : $miss;
+            foreach ($closed->misses as $found) {
+                $miss = $found->reading === $closed->culprit ? $found->inches : $miss;
             }
             $findings[] = Finding::settle('survey.culprit', $plane->id, [
                 ...$this->named($plane, $closed->culprit->name()),

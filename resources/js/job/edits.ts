@@ -33,11 +33,11 @@ export function removePlane(document: JobDocument, id: string): JobDocument {
 }
 
 export function putReading(document: JobDocument, plane: string, reading: Reading): JobDocument {
-    return editPlane(document, plane, (one) => {
-        const readings = one.readings ?? [];
+    return editPlane(document, plane, (plane) => {
+        const readings = plane.readings ?? [];
         const known = readings.some((other) => other.id === reading.id);
         return {
-            ...one,
+            ...plane,
             readings: known
                 ? readings.map((other) => (other.id === reading.id ? reading : other))
                 : [...readings, reading],
@@ -46,9 +46,9 @@ export function putReading(document: JobDocument, plane: string, reading: Readin
 }
 
 export function removeReading(document: JobDocument, plane: string, id: string): JobDocument {
-    return editPlane(document, plane, (one) => ({
-        ...one,
-        readings: (one.readings ?? []).filter((reading) => reading.id !== id),
+    return editPlane(document, plane, (plane) => ({
+        ...plane,
+        readings: (plane.readings ?? []).filter((reading) => reading.id !== id),
     }));
 }
 

@@ -42,7 +42,7 @@ export function addOpening(document: JobDocument, opening: Omit<Opening, 'id'>):
                 ...opening,
                 id: freshId(
                     'o',
-                    openings.map((one) => one.id),
+                    openings.map((opening) => opening.id),
                 ),
             },
         ],
@@ -52,12 +52,12 @@ export function addOpening(document: JobDocument, opening: Omit<Opening, 'id'>):
 export function changeOpening(document: JobDocument, id: string, change: Partial<Opening>): JobDocument {
     return {
         ...document,
-        openings: (document.openings ?? []).map((one) => (one.id === id ? { ...one, ...change } : one)),
+        openings: (document.openings ?? []).map((opening) => (opening.id === id ? { ...opening, ...change } : opening)),
     };
 }
 
 export function removeOpening(document: JobDocument, id: string): JobDocument {
-    return { ...document, openings: (document.openings ?? []).filter((one) => one.id !== id) };
+    return { ...document, openings: (document.openings ?? []).filter((opening) => opening.id !== id) };
 }
 
 /** What a first fit needed. Panels cut so far, the trial among them, keep their cards. */
@@ -89,7 +89,7 @@ export function removeCorrection(document: JobDocument, id: string): JobDocument
         ...document,
         cutting: {
             ...document.cutting,
-            corrections: (document.cutting?.corrections ?? []).filter((one) => one.id !== id),
+            corrections: (document.cutting?.corrections ?? []).filter((fit) => fit.id !== id),
         },
     };
 }

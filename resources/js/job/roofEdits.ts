@@ -22,7 +22,7 @@ export function putBlock(document: JobDocument, block: Block): JobDocument {
 }
 
 export function editBlock(document: JobDocument, id: string, change: (block: Block) => Block): JobDocument {
-    const block = blocksOf(document).find((one) => one.id === id);
+    const block = blocksOf(document).find((block) => block.id === id);
     return block ? putBlock(document, change(block)) : document;
 }
 
@@ -32,7 +32,7 @@ export function removeBlock(document: JobDocument, id: string): JobDocument {
     for (const [face, one] of Object.entries(document.layout ?? {})) if (!face.startsWith(`${id}.`)) layout[face] = one;
     return {
         ...document,
-        roof: { ...document.roof, blocks: blocksOf(document).filter((one) => one.id !== id) },
+        roof: { ...document.roof, blocks: blocksOf(document).filter((block) => block.id !== id) },
         ...(document.layout ? { layout } : {}),
     };
 }
@@ -82,7 +82,7 @@ export function newBlock(document: JobDocument, name: string, x: number, y: numb
     const like = blocksOf(document).at(-1);
     const id = freshId(
         'B',
-        blocksOf(document).map((one) => one.id),
+        blocksOf(document).map((block) => block.id),
     );
     const overhang = like?.sides.south.overhang ?? 12;
     return withForm(
@@ -141,7 +141,7 @@ export function takeIn(document: JobDocument, incoming: Plane[]): JobDocument {
                     ...reading,
                     id: freshId(
                         'r',
-                        readings.map((one) => one.id),
+                        readings.map((reading) => reading.id),
                     ),
                 });
             planes[at] = { ...planes[at], readings };
@@ -150,7 +150,7 @@ export function takeIn(document: JobDocument, incoming: Plane[]): JobDocument {
             const id = planes.some((one) => one.id === plane.id)
                 ? freshId(
                       'P',
-                      planes.map((one) => one.id),
+                      planes.map((plane) => plane.id),
                   )
                 : plane.id;
             ids.set(plane.id, id);

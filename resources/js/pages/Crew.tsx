@@ -103,9 +103,9 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
                     value={role}
                     onChange={(event) => setRole(event.target.value as Role)}
                 >
-                    {ROLES.map((one) => (
-                        <MenuItem key={one} value={one}>
-                            {t(`role.${one}`)}
+                    {ROLES.map((role) => (
+                        <MenuItem key={role} value={role}>
+                            {t(`role.${role}`)}
                         </MenuItem>
                     ))}
                 </TextField>
@@ -123,13 +123,13 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
             {invitations.length > 0 && (
                 <table className="plain" style={{ marginTop: 8 }}>
                     <tbody>
-                        {invitations.map((one) => (
-                            <tr key={one.id}>
-                                <td>{one.email}</td>
-                                <td className="muted">{t(`role.${one.role}`)}</td>
+                        {invitations.map((invitation) => (
+                            <tr key={invitation.id}>
+                                <td>{invitation.email}</td>
+                                <td className="muted">{t(`role.${invitation.role}`)}</td>
                                 <td className="n muted">
                                     {t('crew.open-until', {
-                                        day: new Date(one.expiresAt).toLocaleDateString([], {
+                                        day: new Date(invitation.expiresAt).toLocaleDateString([], {
                                             month: 'short',
                                             day: 'numeric',
                                         }),
@@ -138,7 +138,9 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
                                 <td className="n">
                                     <Button
                                         size="small"
-                                        onClick={() => void call('DELETE', `crew/invitations/${one.id}`).then(again)}
+                                        onClick={() =>
+                                            void call('DELETE', `crew/invitations/${invitation.id}`).then(again)
+                                        }
                                     >
                                         {t('crew.withdraw')}
                                     </Button>

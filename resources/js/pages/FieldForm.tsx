@@ -52,7 +52,7 @@ export function FieldForm({ fields, action, onSend, children }: FieldFormProps) 
             }}
         >
             {fields.map((field) => {
-                const fault = faults.find((one) => one.field === field.name);
+                const fault = faults.find((fault) => fault.field === field.name);
                 return (
                     <TextField
                         key={field.name}

@@ -112,9 +112,9 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                                 value={family}
                                 onChange={(event) => setFamily(event.target.value as Profile['family'])}
                             >
-                                {FAMILIES.map((one) => (
-                                    <MenuItem key={one} value={one}>
-                                        {t(`family.${one}`)}
+                                {FAMILIES.map((family) => (
+                                    <MenuItem key={family} value={family}>
+                                        {t(`family.${family}`)}
                                     </MenuItem>
                                 ))}
                             </TextField>

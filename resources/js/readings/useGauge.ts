@@ -50,7 +50,7 @@ export function GaugeHolder({ children }: { children: ReactNode }) {
     const { data, dataUpdatedAt } = query;
     useEffect(() => {
         if (!data) return;
-        const fresh = data.readings.filter((one) => after.current !== null && one.number > after.current);
+        const fresh = data.readings.filter((reading) => after.current !== null && reading.number > after.current);
         if (fresh.length > 0) setLast(fresh[fresh.length - 1]);
         after.current = data.last;
     }, [data, dataUpdatedAt]);

@@ -39,7 +39,7 @@ final class PairerTest extends TestCase
         self::assertLessThanOrEqual($plan->of(CuttingStage::class)->pairing->bound + 1e-6, $plan->of(CuttingStage::class)->pairing->saved());
         // What it saves is what the order is shorter by.
         self::assertEqualsWithDelta($plan->of(CuttingStage::class)->pairing->saved() / 12.0, $apart->of(LoadOutStage::class)->order->coilFeet - $plan->of(LoadOutStage::class)->order->coilFeet, 1e-6);
-        self::assertSame($apart->of(LoadOutStage::class)->order->pieces - count($plan->of(CuttingStage::class)->pairing->pairs), $plan->of(LoadOutStage::class)->order->pieces);
+        self::assertSame($apart->of(LoadOutStage::class)->order->sheets - count($plan->of(CuttingStage::class)->pairing->pairs), $plan->of(LoadOutStage::class)->order->sheets);
         self::assertSame([], $apart->of(CuttingStage::class)->pairing->pairs);
     }
 

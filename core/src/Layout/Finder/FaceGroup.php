@@ -31,8 +31,8 @@ final readonly class FaceGroup
 
     public function numberOf(string $face): ?int
     {
-        foreach ($this->faces as $number => $one) {
-            if ($one->id === $face) {
+        foreach ($this->faces as $number => $own) {
+            if ($own->id === $face) {
                 return $number;
             }
         }

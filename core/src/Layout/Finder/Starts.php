@@ -45,7 +45,7 @@ final readonly class Starts
             $choices[] = [new LayoutChoice(StartKind::ControlPoint, at: $cost->span->middle()), null];
         }
 
-        $starts = array_map(fn (array $one): Start => new Start($one[0], $this->planner->moduleLine($cost->span, $one[0]), $one[1]), $choices);
+        $starts = array_map(fn (array $choice): Start => new Start($choice[0], $this->planner->moduleLine($cost->span, $choice[0]), $choice[1]), $choices);
         $cost->startsAt(array_map(static fn (Start $s): float => $s->module, $starts));
 
         return $starts;

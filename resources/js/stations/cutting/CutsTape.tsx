@@ -19,7 +19,7 @@ export function CutsTape({ view }: { view: CardView }) {
             });
     }
     // The other edge is marked off the same hook: where it differs, its cut is on this tape too.
-    for (const mark of view.marks.filter((one) => one.line === 'right' && one.kind === 'cut')) {
+    for (const mark of view.marks.filter((mark) => mark.line === 'right' && mark.kind === 'cut')) {
         if (!marks.some((one) => Math.abs(one.at - mark.distance) < 1e-6))
             marks.push({ at: mark.distance, tone: 'ink', label: t('cuts.right-edge') });
     }

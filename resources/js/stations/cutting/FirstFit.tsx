@@ -22,7 +22,7 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
     if (edges.length === 0) return null;
     const picked = edges.find((one) => one.id === edge) ?? edges[0];
     const own = slice.corrections.filter(
-        (one) => one.face === panel.face && edges.some((other) => other.id === one.edge),
+        (fit) => fit.face === panel.face && edges.some((other) => other.id === fit.edge),
     );
     return (
         <section aria-label={t('fit.title')}>
@@ -62,9 +62,9 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
                             value={picked.id}
                             onChange={(event) => setEdge(event.target.value)}
                         >
-                            {edges.map((one) => (
-                                <MenuItem key={one.id} value={one.id}>
-                                    {t(`edge.${one.kind}`)}
+                            {edges.map((edge) => (
+                                <MenuItem key={edge.id} value={edge.id}>
+                                    {t(`edge.${edge.kind}`)}
                                 </MenuItem>
                             ))}
                         </TextField>

@@ -30,7 +30,7 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
     const loops = [
         face.outline,
         ...face.holes,
-        ...face.openings.filter((one) => one.kind !== 'pipe').map((one) => one.outline),
+        ...face.openings.filter((opening) => opening.kind !== 'pipe').map((opening) => opening.outline),
     ];
     const edged = [face.outline, ...face.holes];
     const shift = ahead + dragged;
@@ -98,8 +98,8 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
                             );
                         }),
                     )}
-                    {face.openings.map((one) => (
-                        <OpeningShape key={one.id} opening={one} view={view} />
+                    {face.openings.map((opening) => (
+                        <OpeningShape key={opening.id} opening={opening} view={view} />
                     ))}
                     {laid.chalk.map((line, i) => (
                         <line

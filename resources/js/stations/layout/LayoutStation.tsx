@@ -33,9 +33,9 @@ export default function LayoutStation() {
         params.get('face') ?? (pick?.kind === 'face' ? pick.id : null),
     ).data;
     const laid = slice?.face ?? null;
-    const face = slice?.faces.find((one) => one.id === laid?.id);
+    const face = slice?.faces.find((face) => face.id === laid?.id);
     const kept: Layout = (laid && job.document.layout?.[laid.id]) ?? {};
-    const now = laid?.alternatives.find((one) => one.chosen);
+    const now = laid?.alternatives.find((way) => way.chosen);
     const pinned = kept.pinned ?? false;
     const free = job.mayChange && !pinned && laid !== null;
     const tied = laid?.group?.faces ?? [];
@@ -72,18 +72,18 @@ export default function LayoutStation() {
         <>
             <main className="deck">
                 <div className="deck-head">
-                    {slice?.faces.map((one) => (
+                    {slice?.faces.map((face) => (
                         <button
-                            key={one.id}
+                            key={face.id}
                             type="button"
                             className="chip"
-                            aria-pressed={one.id === laid?.id && !allMarks}
+                            aria-pressed={face.id === laid?.id && !allMarks}
                             onClick={() => {
-                                setParams({ face: one.id }, { replace: true });
-                                setPick({ kind: 'face', id: one.id });
+                                setParams({ face: face.id }, { replace: true });
+                                setPick({ kind: 'face', id: face.id });
                             }}
                         >
-                            {one.name}
+                            {face.name}
                         </button>
                     ))}
                     {laid && (

@@ -24,11 +24,11 @@ export function Openings({ face }: { face: PlanFace }) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange } = useJob();
     const [open, setOpen] = useState<string | null>(null);
-    const own = (doc.openings ?? []).filter((one) => one.face === face.id);
+    const own = (doc.openings ?? []).filter((opening) => opening.face === face.id);
     const [left, right] = [Math.min(...face.outline.map(([u]) => u)), Math.max(...face.outline.map(([u]) => u))];
     const [low, high] = [Math.min(...face.outline.map(([, v]) => v)), Math.max(...face.outline.map(([, v]) => v))];
     const add = (kind: (typeof KINDS)[number]) => {
-        const number = (doc.openings ?? []).filter((one) => one.kind === kind).length + 1;
+        const number = (doc.openings ?? []).filter((opening) => opening.kind === kind).length + 1;
         edit((d) =>
             addOpening(d, {
                 face: face.id,

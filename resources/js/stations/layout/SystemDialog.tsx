@@ -19,7 +19,7 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
     const { document: doc, edit, mayChange } = useJob();
     const catalogue = useCatalogue().data;
     const own = useCrewProfiles().data ?? [];
-    const material = catalogue?.materials.find((one) => one.key === system.material);
+    const material = catalogue?.materials.find((material) => material.key === system.material);
     const inJob = doc.catalogue?.profiles ?? [];
     const rows: { key: string; family: string; cover: number; height: number; leastPitch: number; take: () => void }[] =
         [
@@ -27,9 +27,9 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                 ...own.map((one) => one.definition),
                 ...inJob.filter((one) => !own.some((mine) => mine.definition.key === one.key)),
             ].map((one: Profile) => ({ ...one, take: () => edit((d) => takeOwnProfile(d, one)) })),
-            ...(catalogue?.profiles ?? []).map((one) => ({
-                ...one,
-                take: () => edit((d) => setSystem(d, { profile: one.key })),
+            ...(catalogue?.profiles ?? []).map((profile) => ({
+                ...profile,
+                take: () => edit((d) => setSystem(d, { profile: profile.key })),
             })),
         ];
     return (
@@ -50,9 +50,9 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                             })
                         }
                     >
-                        {(catalogue?.materials ?? []).map((one) => (
-                            <MenuItem key={one.key} value={one.key}>
-                                {t(`material.${one.key}`)}
+                        {(catalogue?.materials ?? []).map((material) => (
+                            <MenuItem key={material.key} value={material.key}>
+                                {t(`material.${material.key}`)}
                             </MenuItem>
                         ))}
                     </TextField>
@@ -63,9 +63,9 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                         disabled={!mayChange}
                         onChange={(event) => edit((d) => setSystem(d, { gauge: event.target.value }))}
                     >
-                        {(material?.gauges ?? []).map((one) => (
-                            <MenuItem key={one} value={one}>
-                                {one}
+                        {(material?.gauges ?? []).map((gauge) => (
+                            <MenuItem key={gauge} value={gauge}>
+                                {gauge}
                             </MenuItem>
                         ))}
                     </TextField>

@@ -35,12 +35,12 @@ export function BlockBench({
 }) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange, units } = useJob();
-    const change = (part: Partial<Block>) => edit((d) => editBlock(d, block.id, (one) => ({ ...one, ...part })));
+    const change = (part: Partial<Block>) => edit((d) => editBlock(d, block.id, (block) => ({ ...block, ...part })));
     const side = (key: SideKey, part: Partial<Block['sides']['south']>) =>
         edit((d) =>
-            editBlock(d, block.id, (one) => ({
-                ...one,
-                sides: { ...one.sides, [key]: { ...one.sides[key], ...part } },
+            editBlock(d, block.id, (block) => ({
+                ...block,
+                sides: { ...block.sides, [key]: { ...block.sides[key], ...part } },
             })),
         );
     const gables = SIDES.filter((key) => block.sides[key].kind === 'gable').length;
@@ -50,7 +50,7 @@ export function BlockBench({
     const copy = () => {
         const id = freshId(
             'B',
-            blocksOf(doc).map((one) => one.id),
+            blocksOf(doc).map((block) => block.id),
         );
         edit((d) =>
             putBlock(d, {
@@ -85,7 +85,7 @@ export function BlockBench({
                             key={form}
                             type="button"
                             className="chip"
-                            onClick={() => edit((d) => editBlock(d, block.id, (one) => withForm(one, form)))}
+                            onClick={() => edit((d) => editBlock(d, block.id, (block) => withForm(block, form)))}
                         >
                             {t(`roof.form.${form}`)}
                         </button>
@@ -159,7 +159,7 @@ export function BlockBench({
                         read={pitchOf}
                         disabled={off}
                         onChange={(riseIn12) =>
-                            edit((d) => editBlock(d, block.id, (one) => allRound(one, { riseIn12 })))
+                            edit((d) => editBlock(d, block.id, (block) => allRound(block, { riseIn12 })))
                         }
                     />
                     <TapeField
@@ -170,7 +170,7 @@ export function BlockBench({
                         most={240}
                         disabled={off}
                         onChange={(overhang) =>
-                            edit((d) => editBlock(d, block.id, (one) => allRound(one, { overhang })))
+                            edit((d) => editBlock(d, block.id, (block) => allRound(block, { overhang })))
                         }
                     />
                 </fieldset>
@@ -231,9 +231,9 @@ export function BlockBench({
                 helperText={t('roof.source-hint')}
                 onChange={(event) => change({ source: event.target.value as Source })}
             >
-                {SOURCES.map((one) => (
-                    <MenuItem key={one} value={one}>
-                        {t(`source.${one}`)}
+                {SOURCES.map((source) => (
+                    <MenuItem key={source} value={source}>
+                        {t(`source.${source}`)}
                     </MenuItem>
                 ))}
             </TextField>

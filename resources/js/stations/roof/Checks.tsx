@@ -123,9 +123,9 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
                         value={source}
                         onChange={(event) => setSource(event.target.value as Source)}
                     >
-                        {SOURCES.filter((one) => one !== 'count').map((one) => (
-                            <MenuItem key={one} value={one}>
-                                {t(`source.${one}`)}
+                        {SOURCES.filter((source) => source !== 'count').map((source) => (
+                            <MenuItem key={source} value={source}>
+                                {t(`source.${source}`)}
                             </MenuItem>
                         ))}
                     </TextField>

@@ -13,7 +13,7 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
     const { t } = useTranslation();
     const job = useJob();
     const name = (id: string) => slice.faces.find((face) => face.id === id)?.name ?? id;
-    const wall = blocksOf(job.document).find((one) => one.id === edge.wall);
+    const wall = blocksOf(job.document).find((block) => block.id === edge.wall);
     return (
         <>
             <h2 style={{ textTransform: 'capitalize' }}>{t(`edge.${edge.kind}`)}</h2>

@@ -12,7 +12,7 @@ import { Checks } from './Checks';
 export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: RoofSlice; onPick: (pick: Pick) => void }) {
     const { t } = useTranslation();
     const job = useJob();
-    const block = blocksOf(job.document).find((one) => one.id === face.block);
+    const block = blocksOf(job.document).find((block) => block.id === face.block);
     const edges = slice.edges.filter((edge) => edge.faces.includes(face.id));
     const vs = face.outline.map(([, v]) => v);
     return (

@@ -53,7 +53,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
         ) as PlanOutline;
     }, [slice.faces, blocks]);
     const view = frame(held ?? all, size, { x: 62, top: 26, bottom: 58 });
-    const picked = blocks.find((one) => pick?.kind === 'block' && one.id === pick.id);
+    const picked = blocks.find((block) => pick?.kind === 'block' && block.id === pick.id);
     const shown = picked && draft?.id === picked.id ? draft : picked;
 
     const hold = () => setHeld(all);
@@ -115,7 +115,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                 >
                     <g opacity={draft ? 0.45 : 1}>
                         {slice.faces.map((face) => {
-                            const block = blocks.find((one) => one.id === face.block);
+                            const block = blocks.find((block) => block.id === face.block);
                             const path = [face.planOutline, ...face.planHoles]
                                 .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
                                 .join(' ');
@@ -139,10 +139,10 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                                 />
                             );
                         })}
-                        {blocks.map((one) => (
+                        {blocks.map((block) => (
                             <polygon
-                                key={one.id}
-                                points={pointsOf(wallsOf(one), view)}
+                                key={block.id}
+                                points={pointsOf(wallsOf(block), view)}
                                 fill="none"
                                 stroke="var(--seam)"
                                 strokeWidth="1.2"
@@ -245,7 +245,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                         </text>
                     </g>
                     <RunningDimensions
-                        blocks={draft ? blocks.map((one) => (one.id === draft.id ? draft : one)) : blocks}
+                        blocks={draft ? blocks.map((block) => (block.id === draft.id ? draft : block)) : blocks}
                         view={view}
                     />
                     {shown && (

@@ -19,9 +19,9 @@ interface RoofBenchProps {
 export function RoofBench({ slice, pick, onPick, draft }: RoofBenchProps) {
     const { t } = useTranslation();
     const job = useJob();
-    const block = blocksOf(job.document).find((one) => pick?.kind === 'block' && one.id === pick.id);
-    const face = slice?.faces.find((one) => pick?.kind === 'face' && one.id === pick.id);
-    const edge = slice?.edges.find((one) => pick?.kind === 'edge' && one.id === pick.id);
+    const block = blocksOf(job.document).find((block) => pick?.kind === 'block' && block.id === pick.id);
+    const face = slice?.faces.find((face) => pick?.kind === 'face' && face.id === pick.id);
+    const edge = slice?.edges.find((edge) => pick?.kind === 'edge' && edge.id === pick.id);
     return (
         <aside className="bench" aria-label={t('bench')}>
             {block || face || edge ? (

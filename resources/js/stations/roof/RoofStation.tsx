@@ -28,7 +28,7 @@ export default function RoofStation() {
     const [params, setParams] = useSearchParams();
     const [draft, setDraft] = useState<Block | null>(null);
     const slice = usePlanSlice(job.id, 'roof', job.revision).data;
-    const view = VIEWS.find((one) => one === params.get('view')) ?? 'plan';
+    const view = VIEWS.find((view) => view === params.get('view')) ?? 'plan';
     const wanted = params.get('block');
     useEffect(() => {
         if (wanted) setPick({ kind: 'block', id: wanted });
@@ -38,7 +38,7 @@ export default function RoofStation() {
 
     const add = () => {
         const east =
-            blocks.length === 0 ? 0 : Math.max(...blocks.flatMap((one) => footprintOf(one).map(([x]) => x))) + 60;
+            blocks.length === 0 ? 0 : Math.max(...blocks.flatMap((block) => footprintOf(block).map(([x]) => x))) + 60;
         const block = newBlock(
             job.document,
             t('roof.block-number', { number: blocks.length + 1 }),

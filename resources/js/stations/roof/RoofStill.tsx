@@ -39,10 +39,10 @@ export function RoofStill({
         };
     };
     const drawn = surfaces
-        .map((one) => ({
-            ...one,
-            depth: one.loops[0].reduce((sum, point) => sum + look(point).depth, 0) / one.loops[0].length,
-            normal: normalOf(one.loops[0]),
+        .map((surface) => ({
+            ...surface,
+            depth: surface.loops[0].reduce((sum, point) => sum + look(point).depth, 0) / surface.loops[0].length,
+            normal: normalOf(surface.loops[0]),
         }))
         .sort((a, b) => Number(a.face !== null) - Number(b.face !== null) || a.depth - b.depth);
     return (

@@ -6,8 +6,8 @@ import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
 /** The picked edge in running dimensions, or the corners of the picked face along its eave, all from one zero. */
 export function RoofTape({ slice, pick }: { slice: RoofSlice | undefined; pick: Pick | null }) {
     const { t } = useTranslation();
-    const edge = slice?.edges.find((one) => pick?.kind === 'edge' && one.id === pick.id);
-    const face = slice?.faces.find((one) => pick?.kind === 'face' && one.id === pick.id);
+    const edge = slice?.edges.find((edge) => pick?.kind === 'edge' && edge.id === pick.id);
+    const face = slice?.faces.find((face) => pick?.kind === 'face' && face.id === pick.id);
     if (edge) {
         const marks: TapeMark[] = [
             { at: 0, tone: 'ink', label: t(edge.heights[0] <= edge.heights[1] ? 'roof.low-end' : 'roof.high-end') },

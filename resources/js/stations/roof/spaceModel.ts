@@ -26,7 +26,7 @@ export interface Extent {
 }
 
 export function extentOf(surfaces: Surface[]): Extent {
-    const points = surfaces.flatMap((one) => one.loops.flat());
+    const points = surfaces.flatMap((surface) => surface.loops.flat());
     if (points.length === 0) return { middle: [0, 0, 0], radius: 240 };
     const low = [0, 1, 2].map((axis) => Math.min(...points.map((point) => point[axis])));
     const high = [0, 1, 2].map((axis) => Math.max(...points.map((point) => point[axis])));

@@ -72,7 +72,7 @@ function Faults({ error, onRetry }: { error: unknown; onRetry?: () => void }) {
     return (
         <div className="finding" data-severity="block" role="alert">
             {faults.length > 0 ? (
-                faults.map((one, i) => <p key={i}>{one.message}</p>)
+                faults.map((fault, i) => <p key={i}>{fault.message}</p>)
             ) : (
                 <p>{error instanceof ApiError ? (error.message409 ?? t('form.failed')) : t('bring.offline')}</p>
             )}
@@ -303,7 +303,7 @@ function FromTable({ onDone }: { onDone: () => void }) {
                     ...reading,
                     id: freshId(
                         'r',
-                        (planesOf(next).find((one) => one.id === plane)?.readings ?? []).map((one) => one.id),
+                        (planesOf(next).find((one) => one.id === plane)?.readings ?? []).map((reading) => reading.id),
                     ),
                 });
             for (const check of found.checks) next = addCheck(next, check);

@@ -17,7 +17,7 @@ export function Closure({
     const rows = [...survey.misses]
         .sort((a, b) => Math.abs(b.inches) - Math.abs(a.inches))
         .flatMap((miss) => {
-            const reading = plane.readings?.find((one) => one.id === miss.reading);
+            const reading = plane.readings?.find((reading) => reading.id === miss.reading);
             return reading ? [{ ...miss, name: nameOf(reading), source: reading.source }] : [];
         });
     if (rows.length < 2) return null;
@@ -26,16 +26,16 @@ export function Closure({
             <h3>{t('closure.title')}</h3>
             <table className="plain">
                 <tbody>
-                    {rows.map((one) => (
-                        <tr key={one.reading}>
+                    {rows.map((row) => (
+                        <tr key={row.reading}>
                             <td>
-                                <button type="button" className="linkish" onClick={() => onPick(one.name)}>
-                                    {t('quantity', named(one.name, plane.shape))}
+                                <button type="button" className="linkish" onClick={() => onPick(row.name)}>
+                                    {t('quantity', named(row.name, plane.shape))}
                                 </button>{' '}
-                                <span className="muted small">{t(`source.${one.source}`)}</span>
+                                <span className="muted small">{t(`source.${row.source}`)}</span>
                             </td>
-                            <td className={`n ${one.reading === survey.culprit ? 'stop' : ''}`}>
-                                <Len inches={one.inches} signed />
+                            <td className={`n ${row.reading === survey.culprit ? 'stop' : ''}`}>
+                                <Len inches={row.inches} signed />
                             </td>
                         </tr>
                     ))}

@@ -11,7 +11,7 @@ import { planesOf } from '../../job/roofEdits';
 export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean }) {
     const { t } = useTranslation();
     const { document: doc, edit } = useJob();
-    const change = (part: Partial<Plane>) => edit((d) => editPlane(d, plane.id, (one) => ({ ...one, ...part })));
+    const change = (part: Partial<Plane>) => edit((d) => editPlane(d, plane.id, (plane) => ({ ...plane, ...part })));
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
     return (
         <section className="stack" style={{ gap: 10 }}>
@@ -68,8 +68,8 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
                     disabled={disabled}
                     onChange={(event) =>
                         edit((d) =>
-                            editPlane(d, plane.id, (one) => {
-                                const rest = { ...one };
+                            editPlane(d, plane.id, (plane) => {
+                                const rest = { ...plane };
                                 delete rest.ridgeWith;
                                 return event.target.value === '' ? rest : { ...rest, ridgeWith: event.target.value };
                             }),
@@ -77,9 +77,9 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
                     }
                 >
                     <MenuItem value="">{t('notes.nothing-behind')}</MenuItem>
-                    {others.map((one) => (
-                        <MenuItem key={one.id} value={one.id}>
-                            {one.name}
+                    {others.map((plane) => (
+                        <MenuItem key={plane.id} value={plane.id}>
+                            {plane.name}
                         </MenuItem>
                     ))}
                 </TextField>

@@ -36,11 +36,11 @@ export function PlaneShape({
     const setShape = (next: Shape) => {
         const sides = usualEdges?.(next);
         if (!sides) return;
-        change((one) => ({
-            ...one,
+        change((plane) => ({
+            ...plane,
             shape: next,
             edges: sides,
-            readings: (one.readings ?? []).filter(
+            readings: (plane.readings ?? []).filter(
                 (reading) =>
                     reading.corner === undefined ||
                     (runsByCorner(next) && reading.corner < sides.length && (reading.to ?? 0) < sides.length),
@@ -48,18 +48,18 @@ export function PlaneShape({
         }));
     };
     const setKind = (side: number, kind: (typeof KINDS)[number]) =>
-        change((one) => ({ ...one, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
+        change((plane) => ({ ...plane, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
     const setTie = (side: number, value: string) =>
-        change((one) => {
-            const ties = (one.ties ?? []).filter((tie) => tie.side !== side);
+        change((plane) => {
+            const ties = (plane.ties ?? []).filter((tie) => tie.side !== side);
             if (value !== '') ties.push({ side, plane: value.split(' ')[0], itsSide: Number(value.split(' ')[1]) });
-            return { ...one, ties };
+            return { ...plane, ties };
         });
     const resize = (by: 1 | -1) =>
-        change((one) => ({
-            ...one,
+        change((plane) => ({
+            ...plane,
             edges: (by === 1 ? [...edges, 'rake'] : edges.slice(0, -1)) as Plane['edges'],
-            readings: (one.readings ?? []).filter(
+            readings: (plane.readings ?? []).filter(
                 (reading) => Math.max(reading.corner ?? 0, reading.to ?? 0) < edges.length + Math.min(0, by),
             ),
         }));
@@ -77,9 +77,9 @@ export function PlaneShape({
                     disabled={!mayChange}
                     onChange={(event) => setShape(event.target.value as Shape)}
                 >
-                    {SHAPES.map((one) => (
-                        <MenuItem key={one} value={one}>
-                            {t(`shape.${one}`)}
+                    {SHAPES.map((shape) => (
+                        <MenuItem key={shape} value={shape}>
+                            {t(`shape.${shape}`)}
                         </MenuItem>
                     ))}
                 </TextField>
@@ -90,14 +90,16 @@ export function PlaneShape({
                     label={t('shape.leans')}
                     value={plane.leans ?? 'right'}
                     disabled={!mayChange}
-                    onChange={(event) => change((one) => ({ ...one, leans: event.target.value as 'left' | 'right' }))}
+                    onChange={(event) =>
+                        change((plane) => ({ ...plane, leans: event.target.value as 'left' | 'right' }))
+                    }
                 >
                     <MenuItem value="right">{t('shape.right')}</MenuItem>
                     <MenuItem value="left">{t('shape.left')}</MenuItem>
                 </TextField>
             )}
             {edges.map((kind, side) => {
-                const tie = plane.ties?.find((one) => one.side === side);
+                const tie = plane.ties?.find((ty) => ty.side === side);
                 return (
                     <div key={side} className="rowed" style={{ flexWrap: 'nowrap' }}>
                         <TextField
@@ -107,9 +109,9 @@ export function PlaneShape({
                             disabled={!mayChange}
                             onChange={(event) => setKind(side, event.target.value as (typeof KINDS)[number])}
                         >
-                            {KINDS.map((one) => (
-                                <MenuItem key={one} value={one}>
-                                    {t(`edge.${one}`)}
+                            {KINDS.map((kind) => (
+                                <MenuItem key={kind} value={kind}>
+                                    {t(`edge.${kind}`)}
                                 </MenuItem>
                             ))}
                         </TextField>
@@ -122,17 +124,19 @@ export function PlaneShape({
                                 onChange={(event) => setTie(side, event.target.value)}
                             >
                                 <MenuItem value="">{t('shape.nothing')}</MenuItem>
-                                {others.flatMap((one) =>
-                                    (one.edges ?? usualEdges?.(one.shape ?? 'rectangle') ?? []).map((its, i, all) => (
-                                        <MenuItem key={`${one.id} ${i}`} value={`${one.id} ${i}`}>
-                                            {t('shape.its-side', {
-                                                plane: one.name,
-                                                from: letter(i),
-                                                to: letter((i + 1) % all.length),
-                                                kind: its,
-                                            })}
-                                        </MenuItem>
-                                    )),
+                                {others.flatMap((plane) =>
+                                    (plane.edges ?? usualEdges?.(plane.shape ?? 'rectangle') ?? []).map(
+                                        (its, i, all) => (
+                                            <MenuItem key={`${plane.id} ${i}`} value={`${plane.id} ${i}`}>
+                                                {t('shape.its-side', {
+                                                    plane: plane.name,
+                                                    from: letter(i),
+                                                    to: letter((i + 1) % all.length),
+                                                    kind: its,
+                                                })}
+                                            </MenuItem>
+                                        ),
+                                    ),
                                 )}
                             </TextField>
                         )}

@@ -19,9 +19,9 @@ export function Progress({ slice, planes, blocks, onPick }: ProgressProps) {
     const { setPick } = usePick();
     if (!slice) return null;
     const { planes: all, wanting, missing } = slice.progress;
-    const block = (face: string) => blocks.find((one) => face.startsWith(`${one.id}.`));
+    const block = (face: string) => blocks.find((block) => face.startsWith(`${block.id}.`));
     const name = (id: string) =>
-        planes.find((one) => one.id === id)?.name ?? (block(id) ? `${block(id)?.name} ${id.split('.')[1]}` : id);
+        planes.find((plane) => plane.id === id)?.name ?? (block(id) ? `${block(id)?.name} ${id.split('.')[1]}` : id);
     return (
         <p className="muted" role="status" data-testid="progress" style={{ padding: '2px 0 4px' }}>
             {t('survey.progress', { done: all - wanting.length - missing.length, all })}

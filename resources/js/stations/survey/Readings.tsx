@@ -179,10 +179,10 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                             onChange={(event) => setSource(event.target.value as Source)}
                         >
                             {SOURCES.filter(
-                                (one) => one !== 'count' || quantity === 'eave' || quantity === 'ridge',
-                            ).map((one) => (
-                                <MenuItem key={one} value={one}>
-                                    {t(`source.${one}`)}
+                                (source) => source !== 'count' || quantity === 'eave' || quantity === 'ridge',
+                            ).map((source) => (
+                                <MenuItem key={source} value={source}>
+                                    {t(`source.${source}`)}
                                 </MenuItem>
                             ))}
                         </TextField>
@@ -193,9 +193,9 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                                 value={place}
                                 onChange={(event) => setPlace(Number(event.target.value))}
                             >
-                                {PLACES.map((one) => (
-                                    <MenuItem key={one} value={one}>
-                                        {t(`survey.place.${placeName(one)}`)}
+                                {PLACES.map((place) => (
+                                    <MenuItem key={place} value={place}>
+                                        {t(`survey.place.${placeName(place)}`)}
                                     </MenuItem>
                                 ))}
                             </TextField>

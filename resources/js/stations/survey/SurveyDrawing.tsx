@@ -98,12 +98,12 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                             to={view.at(...outline[(i + 1) % outline.length])}
                         />
                     ))}
-                    {dimensions.map((one) => (
+                    {dimensions.map((dimension) => (
                         <Dimension
-                            key={one.quantity}
-                            {...one}
+                            key={dimension.quantity}
+                            {...dimension}
                             survey={survey}
-                            active={one.quantity === quantity}
+                            active={dimension.quantity === quantity}
                             onPick={onPick}
                         />
                     ))}
@@ -144,10 +144,10 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                         ))}
                     {(plane.readings ?? [])
                         .filter(
-                            (one) =>
-                                one.quantity === 'between' &&
-                                (one.to ?? 0) < outline.length &&
-                                (one.corner ?? 0) < outline.length,
+                            (reading) =>
+                                reading.quantity === 'between' &&
+                                (reading.to ?? 0) < outline.length &&
+                                (reading.corner ?? 0) < outline.length,
                         )
                         .map((one) => {
                             const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
@@ -410,7 +410,7 @@ function Dimension({
                     <text x={x} y={y + (upright ? 28 : 26)} textAnchor="middle" fontSize="14" className="muted">
                         {t('survey.source-count', {
                             source: adopted.source,
-                            count: adopted.comparisons.filter((one) => one.source === adopted.source).length,
+                            count: adopted.comparisons.filter((reading) => reading.source === adopted.source).length,
                         })}
                     </text>
                 </g>
@@ -475,7 +475,9 @@ function UpTheSlope({
             </Pick>
         );
     }
-    const deciding = adoption.comparisons.filter((one) => one.adopted || (one.source === adoption.source && !compact));
+    const deciding = adoption.comparisons.filter(
+        (reading) => reading.adopted || (reading.source === adoption.source && !compact),
+    );
     const governs = deciding.find((one) => one.adopted) ?? deciding[0];
     const [gx, gy] = view.at(outline[0][0] + width * governs.at, top / 2);
     return (

@@ -34,8 +34,8 @@ export default function SurveyStation() {
     const usualEdges = useUsualEdges();
     const planes = planesOf(job.document);
     const plane =
-        planes.find((one) => one.id === params.get('plane')) ??
-        planes.find((one) => picked?.kind === 'face' && one.id === picked.id) ??
+        planes.find((plane) => plane.id === params.get('plane')) ??
+        planes.find((plane) => picked?.kind === 'face' && plane.id === picked.id) ??
         planes[0];
     const survey = slice.data?.planes.find((one) => one.id === plane?.id);
     const corners = plane?.edges?.length ?? 4;
@@ -54,7 +54,7 @@ export default function SurveyStation() {
         setAdding(null);
         const id = freshId(
             'P',
-            planes.map((one) => one.id),
+            planes.map((plane) => plane.id),
         );
         const own = behind
             ? t('survey.other-side-of', { plane: plane.name }).slice(0, 120)

@@ -19,7 +19,7 @@ export function SurveyTape({ survey, name }: { survey: SurveyPlane | undefined; 
             </section>
         );
     }
-    const near = adoption.comparisons.filter((one) => Math.abs(one.miss) <= NEAR);
+    const near = adoption.comparisons.filter((reading) => Math.abs(reading.miss) <= NEAR);
     const marks: TapeMark[] = [];
     for (const one of near) {
         const known = marks.find((mark) => Math.abs(mark.at - one.value) < 1 / 64);
