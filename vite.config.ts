@@ -3,6 +3,6 @@ import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/js/main.tsx'] }), react()],
+    plugins: [laravel({ input: ['resources/js/main.tsx'], hotFile: process.env.IMBREX_HOT ?? 'public/hot' }), react()],
     build: { chunkSizeWarningLimit: 900 },
 });

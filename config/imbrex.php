@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    // Where Vite says that it watches (bin/imbrex demo --dev); no such file, no watching.
+    'hot' => env('IMBREX_HOT', base_path('public/hot')),
     'version' => '0.1.0',
 
     // Demo mode offers one account per role on the sign-in page. Never set it where real jobs are kept.

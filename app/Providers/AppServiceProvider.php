@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Vite::useHotFile((string) config('imbrex.hot'));
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
         Password::defaults(fn (): Password => Password::min(10));

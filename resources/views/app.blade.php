@@ -6,6 +6,7 @@
     <meta name="theme-color" content="#F2F0EA">
     <title>Imbrex</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @viteReactRefresh
     @vite('resources/js/main.tsx')
 </head>
 <body>

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Nothing loads from outside, nothing frames the application. */
@@ -16,12 +17,22 @@ final class SecurityHeaders
     {
         $response = $next($request);
         // The style library writes its rules into the page, hence 'unsafe-inline' for styles and for nothing else.
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
+        $policy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+        $response->headers->set('Content-Security-Policy', Vite::isRunningHot() && config('app.debug') ? $this->whileWatching() : $policy);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('X-Frame-Options', 'DENY');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
 
         return $response;
+    }
+
+    /** Vite serves and reloads from an address of its own, and the page that shows a fault has scripts in it. Only with `bin/imbrex demo --dev`. */
+    private function whileWatching(): string
+    {
+        $vite = trim((string) file_get_contents(Vite::hotFile()));
+        $socket = (string) preg_replace('/^http/', 'ws', $vite);
+
+        return "default-src 'self' 'unsafe-inline' $vite; connect-src 'self' $vite $socket; img-src 'self' data: $vite; font-src 'self' data: $vite";
     }
 }
