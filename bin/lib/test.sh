@@ -29,17 +29,36 @@ run_tests() {
         need_front_end
         start_browser_ground
     fi
-    local suite failed=0
+    local suite beside=0 failed=0
+    # Nobody waits for what needs no browser twice: core and features run side by side.
+    if [ $# -eq 0 ] && [[ " ${suites[*]} " == *" core "* && " ${suites[*]} " == *" feature "* ]]; then
+        run_suite feature >var/test/feature.log 2>&1 &
+        beside=$!
+        started+=("$beside")
+    fi
     for suite in "${suites[@]}"; do
         step "$suite tests"
-        # Browsers wait more than they work: two side by side.
-        if [ "$suite" = browser ] && [ $# -eq 0 ]; then
-            php vendor/bin/paratest --processes 2 --testsuite browser || failed=1
+        if [ "$suite" = feature ] && [ "$beside" != 0 ]; then
+            wait "$beside" || failed=1
+            cat var/test/feature.log
         else
-            php -d memory_limit=2G vendor/bin/phpunit --testsuite "$suite" "$@" || failed=1
+            run_suite "$suite" "$@" || failed=1
         fi
     done
     [ "$failed" = 0 ] || fail "some tests failed"
+}
+
+# $1 = suite, rest = options of PHPUnit, with which it runs in one process
+run_suite() {
+    local suite="$1"
+    shift
+    # Browsers wait more than they work.
+    declare -A processes=([core]=2 [feature]=1 [browser]=3)
+    if [ $# -eq 0 ] && [ "${processes[$suite]}" -gt 1 ]; then
+        php vendor/bin/paratest --processes "${processes[$suite]}" --passthru-php="'-d' 'memory_limit=2G'" --testsuite "$suite"
+    else
+        php -d memory_limit=2G vendor/bin/phpunit --testsuite "$suite" "$@"
+    fi
 }
 
 # The browser tests talk to a real server with a database of its own, and to a driver.

@@ -16,14 +16,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function person(int $width = 1280, int $height = 800): Person
     {
-        return $this->people[] = new Person(Chromium::start($width, $height), (string) getenv('APP_URL'));
+        return $this->people[] = new Person(Chromium::lend($width, $height), (string) getenv('APP_URL'));
     }
 
     protected function tearDown(): void
     {
         foreach ($this->people as $person) {
             $this->addToAssertionCount($person->held);
-            $person->driver->quit();
+            Chromium::handBack($person->driver, (string) getenv('APP_URL'));
         }
         $this->people = [];
     }
@@ -59,8 +59,26 @@ abstract class BrowserTestCase extends TestCase
         return json_decode((string) file_get_contents(__DIR__."/../../database/demo/$name.json"), true);
     }
 
-    /** Begins a job with the oar store's readings, typed as people type them. */
+    /** Begins a job with the oar store's readings. */
     protected function beginOarStore(Person $person, string $name): void
+    {
+        $reading = static fn (int $number, string $quantity, float $value, string $typed): array => ['id' => "r$number", 'quantity' => $quantity, 'value' => $value, 'typed' => $typed, 'source' => 'tape'];
+        $this->beginFromFile($person, $name, [
+            'format' => 'imbrex-job/2',
+            'units' => 'imperial',
+            'roof' => ['planes' => [[
+                'id' => 'P1', 'name' => 'First plane', 'edges' => ['eave', 'rake', 'ridge', 'rake'],
+                'readings' => [
+                    $reading(1, 'eaveToRidge', 214.25, '214-1/4'), $reading(2, 'eaveToRidge', 214.375, '214 3/8'), $reading(3, 'eaveToRidge', 214.25, "17' 10 1/4"),
+                    $reading(4, 'eave', 500.0, "41' 8"), $reading(5, 'pitch', 4.0, '4'),
+                ],
+            ]]],
+        ]);
+        $person->waitForSave();
+    }
+
+    /** The same, typed as people type them. */
+    protected function typeOarStore(Person $person, string $name): void
     {
         $person->goTo('/jobs');
         $this->beginJob($person, $name);

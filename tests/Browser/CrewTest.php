@@ -106,7 +106,7 @@ final class CrewTest extends BrowserTestCase
         $this->beginOarStore($person, 'Yard roof');
         $this->goToStation($person, 'Layout');
         $person->press('Choose what covers it');
-        $person->press('yard-lock-14');
+        $person->pressBeginning('yard-lock-14');
         $person->press('Close');
         // 500 in of 14 in covers: 35 whole and 10 left over, so rips of 12.
         $person->sees('36 panels, 34 of them whole');

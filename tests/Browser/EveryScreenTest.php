@@ -48,10 +48,10 @@ final class EveryScreenTest extends BrowserTestCase
             $person->waitFor("//button[@aria-pressed='true'][normalize-space()='$view']");
             $this->assertOpenToAll($person, "Roof, $view");
         }
-        $person->press('Wing');
+        $person->pressBeginning('Wing');
         $person->sees('Name of the block');
         $this->assertOpenToAll($person, 'Roof, a block');
-        foreach (['Job' => 'This job', 'saved' => 'Every saved plan'] as $button => $title) {
+        foreach (['Job' => 'This job', 'Every saved plan' => 'Every saved plan'] as $button => $title) {
             $person->press($button);
             $person->sees($title);
             $this->assertOpenToAll($person, $title);
@@ -122,7 +122,7 @@ final class EveryScreenTest extends BrowserTestCase
         $person = $this->person();
         $person->goTo('/crew');
         $person->waitForPath('/sign-in');
-        $person->press('Ivo Marsh');
+        $person->pressBeginning('Ivo Marsh');
         $person->waitForPath('/crew');
         $person->goTo('/jobs/01aaaaaaaaaaaaaaaaaaaaaaaa');
         $person->sees('There is no such job here');

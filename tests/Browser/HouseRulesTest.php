@@ -41,7 +41,7 @@ final class HouseRulesTest extends BrowserTestCase
         $person->open("//tr[contains(., 'tape.division')]//*[@role='combobox']");
         $person->find("//*[@role='option'][normalize-space()='mm']")->click();
         $person->press('Close');
-        $person->press('Eave: show its readings');
+        $person->pressBeginning('Eave: show its readings');
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '12700 mm');
         $person->type('Eave, next reading', '12702');
         $person->sees('Understood: 12702 mm');
@@ -66,7 +66,7 @@ final class HouseRulesTest extends BrowserTestCase
     public function test_a_low_pitch_blocks_the_order_until_another_profile_is_chosen(): void
     {
         $person = $this->begun('Flat roof');
-        $person->press('Pitch: show its readings');
+        $person->pressBeginning('Pitch: show its readings');
         $person->find("//button[@aria-label='Remove this reading']")->click();
         $person->sees('The pitch has no reading');
         $this->takeReading($person, 'Pitch, rise in 12', '1');
@@ -77,7 +77,7 @@ final class HouseRulesTest extends BrowserTestCase
         self::assertNotNull($person->find("//button[contains(., 'Release')]")->getAttribute('disabled'));
         $this->goToStation($person, 'Layout');
         $person->press('Choose what covers it');
-        $person->press('double-lock-2-16');
+        $person->pressBeginning('double-lock-2-16');
         $person->press('Close');
         $person->doesNotSee('is too low');
         $this->goToStation($person, 'Load-out');
@@ -107,7 +107,8 @@ final class HouseRulesTest extends BrowserTestCase
         $this->beginOarStore($person, 'Before the rule');
         $person->goTo('/crew');
         $this->setRule($person, $rule, '3');
-        $this->beginOarStore($person, 'After the rule');
+        $person->goTo('/jobs');
+        $this->beginJob($person, 'After the rule');
         $person->press('Job');
         $person->waitFor("//tr[contains(., '$rule')]//button[contains(., 'Back to 4')]");
         self::assertSame('3', $person->field($rule)->getAttribute('value'));

@@ -22,7 +22,7 @@ final class SavingTest extends BrowserTestCase
         $this->connection($person, true);
         $person->waitForSave();
         $person->driver->navigate()->refresh();
-        $person->press('Ridge: show its readings');
+        $person->pressBeginning('Ridge: show its readings');
         $person->sees('41′ 7″');
     }
 
@@ -45,7 +45,7 @@ final class SavingTest extends BrowserTestCase
             // It had been saved in the meantime; then there is nothing to warn of.
         }
         $person->waitFor("//*[contains(@class,'workspace')]");
-        $person->press('Ridge: show its readings');
+        $person->pressBeginning('Ridge: show its readings');
         $person->sees('41′ 6″');
         $person->waitForSave();
     }
@@ -76,11 +76,11 @@ final class SavingTest extends BrowserTestCase
         $url = $person->driver->getCurrentURL();
         $person->driver->switchTo()->newWindow('tab');
         $person->driver->get($url);
-        $person->press('Eave: show its readings');
+        $person->pressBeginning('Eave: show its readings');
         $this->takeReading($person, 'Eave', "41' 8 1/8");
         $person->waitForSave();
         $person->driver->switchTo()->window($first);
-        $person->press('Eave: show its readings');
+        $person->pressBeginning('Eave: show its readings');
         $person->type('Eave, next reading', "41' 8 1/4");
         $person->press('Keep');
         $person->sees('Ivo Marsh saved in the meantime');

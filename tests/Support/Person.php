@@ -16,6 +16,8 @@ final class Person
 {
     private const PATIENCE_SECONDS = 10;
 
+    private const PRESSED = "//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option']";
+
     /** How many times something that was waited for came to hold: each is an assertion. */
     public int $held = 0;
 
@@ -31,7 +33,7 @@ final class Person
     public function signInAs(string $role): void
     {
         $this->goTo('/sign-in');
-        $this->press($role);
+        $this->pressBeginning($role);
         $this->waitForPath('/jobs');
     }
 
@@ -42,10 +44,16 @@ final class Person
         $this->waitFor("//*[contains(@class,'workspace')]");
     }
 
-    /** Presses the button, link or tile that bears these words. */
+    /** Presses what bears these words and no others, its key apart. */
     public function press(string $words): void
     {
-        $this->find("(//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option'][contains(normalize-space(.), '$words') or starts-with(@aria-label, '$words')])[not(@disabled)][1]")->click();
+        $this->find('('.self::PRESSED."[normalize-space(.)='$words' or @aria-label='$words' or @title='$words' or normalize-space(.)=concat('$words', ' ', normalize-space(.//kbd))])[not(@disabled)][1]")->click();
+    }
+
+    /** Presses what goes on after these words, with a count, a size or a time. */
+    public function pressBeginning(string $words): void
+    {
+        $this->find('('.self::PRESSED."[starts-with(normalize-space(.), '$words') or starts-with(@aria-label, '$words')])[not(@disabled)][1]")->click();
     }
 
     /** Presses something drawn, in the middle of it. */

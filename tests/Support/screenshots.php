@@ -68,7 +68,7 @@ if ($unknown !== []) {
     exit(64);
 }
 is_dir($folder) || mkdir($folder, 0755, true);
-$driver = Chromium::start();
+$driver = Chromium::lend();
 try {
     $person = new Person($driver, (string) getenv('APP_URL'));
     $signedIn = false;

@@ -16,9 +16,9 @@ final class FirstCutListTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
-        $this->beginOarStore($person, 'Net loft');
+        $this->typeOarStore($person, 'Net loft');
 
-        $person->press('Eave to ridge: show its readings');
+        $person->pressBeginning('Eave to ridge: show its readings');
         $person->sees('17′ 10 3/8″');
         self::assertSame('17′ 10 3/8″', $person->text("//*[@data-testid='adopted']"));
         $person->sees('Spread 1/8″');
@@ -132,7 +132,7 @@ final class FirstCutListTest extends BrowserTestCase
         $this->beginOarStore($person, 'Paddle rack');
         $this->goToStation($person, 'Layout');
         $person->press('Choose what covers it');
-        $person->press('rib-9-36');
+        $person->pressBeginning('rib-9-36');
         $person->press('Close');
         $person->sees('14 panels, 12 of them whole');
 

@@ -44,7 +44,7 @@ final class RoofTest extends BrowserTestCase
         // What is picked in plan is picked everywhere.
         $person->press('Table');
         $person->waitFor("//tr[@aria-selected='true'][contains(normalize-space(),'valley')]");
-        $person->press('whole roof');
+        $person->press('← whole roof');
         $person->sees('6 faces, 17 edges, 2,463 sq ft');
     }
 
@@ -169,7 +169,7 @@ final class RoofTest extends BrowserTestCase
         $person->type('True length', "24' 5");
         $person->press('Keep');
         $person->sees('+2″');
-        $person->press('whole roof');
+        $person->press('← whole roof');
         $person->sees('reads 24′ 5″, 2″ over what the blocks come to (24′ 3″)');
         $person->press('Undo');
         $person->doesNotSee('reads 24′ 5″');

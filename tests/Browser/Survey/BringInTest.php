@@ -25,12 +25,12 @@ final class BringInTest extends BrowserTestCase
         $person->sees('The measurement-report service sent something that makes no sense');
         $this->tell('/fail', ['service' => 'report', 'mode' => 'none']);
         $person->press('Try again');
-        $person->press('Heron Quay, boathouse hall');
+        $person->pressBeginning('Heron Quay, boathouse hall');
         $person->sees('Down-river end');
         $person->press('Take over');
         $person->sees('0 of 5 planes measured and taped');
         $person->press('Slip side');
-        $person->press('Eave: show its readings');
+        $person->pressBeginning('Eave: show its readings');
         $person->sees('report');
         $person->sees('Nothing on this plane was taped');
         $adopted = $person->text("//*[@data-testid='adopted']");

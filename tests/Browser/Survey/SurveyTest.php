@@ -12,8 +12,8 @@ final class SurveyTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
-        $this->beginOarStore($person, 'Typing room');
-        $person->press('Eave to ridge: show its readings');
+        $this->typeOarStore($person, 'Typing room');
+        $person->pressBeginning('Eave to ridge: show its readings');
         $label = 'Eave to ridge, next reading';
         foreach ([
             '17-10-3/8' => 'Understood: 17′ 10 3/8″ (214 3/8″)',
@@ -53,7 +53,7 @@ final class SurveyTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $this->beginOarStore($person, 'Wheel house');
-        $person->press('Eave to ridge: show its readings');
+        $person->pressBeginning('Eave to ridge: show its readings');
         $person->choose('Source', 'wheel');
         $this->takeReading($person, 'Eave to ridge', "18' 8");
         $person->sees('is 9 5/8″ over, 4.5 %. Kept, not used.');
@@ -87,7 +87,7 @@ final class SurveyTest extends BrowserTestCase
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″');
         $person->press('+ other side of the ridge');
         $person->sees('Other side of First plane');
-        $person->press('Ridge: show its readings');
+        $person->pressBeginning('Ridge: show its readings');
         $person->sees('from the other side');
         $person->waitForSave();
     }
@@ -96,8 +96,8 @@ final class SurveyTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
-        $this->beginOarStore($person, 'Turning back');
-        $person->press('Eave: show its readings');
+        $this->typeOarStore($person, 'Turning back');
+        $person->pressBeginning('Eave: show its readings');
         $this->takeReading($person, 'Eave', "41' 9");
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/2″');
         $person->press('Undo');
@@ -106,7 +106,7 @@ final class SurveyTest extends BrowserTestCase
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/2″');
         $person->waitForSave();
 
-        $person->press('· saved');
+        $person->find("//button[@title='Every saved plan']")->click();
         $person->sees('Every saved plan');
         $person->sees("First plane: eave 41' 9");
         $person->sees('Job begun');
