@@ -10,7 +10,10 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverDimension;
 
-/** Headless browsers, each with a profile of its own. One that is handed back is wiped clean and lent again. */
+/**
+ * Headless browsers, each with a profile of its own. One that is handed back is lent again, with a name of its own for
+ * the server: what a page kept under another name, or what an answer still under way will set, is none of its business.
+ */
 final class Chromium
 {
     /** @var list<RemoteWebDriver> */
@@ -18,7 +21,15 @@ final class Chromium
 
     private static bool $closing = false;
 
-    /** A browser that remembers nothing. */
+    /** The server under a name nobody has gone by yet. */
+    public static function addressOf(string $server): string
+    {
+        static $lent = 0;
+
+        return str_replace('127.0.0.1', 'person-'.getmypid().'-'.++$lent.'.localhost', $server);
+    }
+
+    /** A browser that remembers nothing of the address it is going to. */
     public static function lend(int $width = 1280, int $height = 800): RemoteWebDriver
     {
         $driver = array_pop(self::$idle) ?? self::start();
@@ -27,8 +38,8 @@ final class Chromium
         return $driver;
     }
 
-    /** Forgets everything that was done in it: windows, cookies, what pages kept, a connection that was cut. */
-    public static function handBack(RemoteWebDriver $driver, string $origin): void
+    /** Closes its windows, and mends a connection that was cut. */
+    public static function handBack(RemoteWebDriver $driver): void
     {
         try {
             $kept = $driver->getWindowHandles();
@@ -41,8 +52,6 @@ final class Chromium
             $driver->switchTo()->window($fresh);
             self::tell($driver, 'Network.enable');
             self::tell($driver, 'Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-            self::tell($driver, 'Network.clearBrowserCookies');
-            self::tell($driver, 'Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
             self::$idle[] = $driver;
         } catch (WebDriverException) {
             self::quit($driver);

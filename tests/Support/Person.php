@@ -21,7 +21,7 @@ final class Person
     /** How many times something that was waited for came to hold: each is an assertion. */
     public int $held = 0;
 
-    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url)
+    public function __construct(public readonly RemoteWebDriver $driver, public readonly string $url)
     {
     }
 

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Navigate, useParams } from 'react-router';
 import { call, ApiError } from '../api/client';
-import { useSession } from '../api/queries';
+import { useCatalogue, useSession } from '../api/queries';
 import type { KeptJob } from '../api/types';
 import { JobContext, useJob } from '../job/JobContext';
 import { PickHolder } from '../job/PickContext';
@@ -22,6 +22,8 @@ export default function Workspace() {
     const { job = '' } = useParams();
     const { t } = useTranslation();
     const session = useSession();
+    // Together with the job: without a connection it would not come any more.
+    const catalogue = useCatalogue();
     const kept = useQuery({
         queryKey: ['job', job],
         queryFn: () => call<KeptJob>('GET', `jobs/${job}`),
@@ -36,7 +38,7 @@ export default function Workspace() {
         [job, kept.data, mayChange],
     );
     useEffect(() => () => open?.close(), [open]);
-    if (kept.isError) {
+    if (kept.isError || catalogue.isError) {
         return (
             <main className="narrow stack">
                 <h2>
@@ -50,7 +52,7 @@ export default function Workspace() {
             </main>
         );
     }
-    if (!open)
+    if (!open || !catalogue.data)
         return (
             <p className="narrow muted" role="status">
                 {t('loading')}

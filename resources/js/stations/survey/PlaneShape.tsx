@@ -30,12 +30,11 @@ export function PlaneShape({
     const [to, setTo] = useState(2);
     const usualEdges = useUsualEdges();
     const shape = plane.shape ?? 'rectangle';
-    const edges = plane.edges ?? survey?.edges ?? usualEdges?.(shape) ?? [];
+    const edges = plane.edges ?? survey?.edges ?? usualEdges(shape);
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
     const change = (part: (one: Plane) => Plane) => edit((d) => editPlane(d, plane.id, part));
     const setShape = (next: Shape) => {
-        const sides = usualEdges?.(next);
-        if (!sides) return;
+        const sides = usualEdges(next);
         change((plane) => ({
             ...plane,
             shape: next,
@@ -125,18 +124,16 @@ export function PlaneShape({
                             >
                                 <MenuItem value="">{t('shape.nothing')}</MenuItem>
                                 {others.flatMap((plane) =>
-                                    (plane.edges ?? usualEdges?.(plane.shape ?? 'rectangle') ?? []).map(
-                                        (its, i, all) => (
-                                            <MenuItem key={`${plane.id} ${i}`} value={`${plane.id} ${i}`}>
-                                                {t('shape.its-side', {
-                                                    plane: plane.name,
-                                                    from: letter(i),
-                                                    to: letter((i + 1) % all.length),
-                                                    kind: its,
-                                                })}
-                                            </MenuItem>
-                                        ),
-                                    ),
+                                    (plane.edges ?? usualEdges(plane.shape ?? 'rectangle')).map((its, i, all) => (
+                                        <MenuItem key={`${plane.id} ${i}`} value={`${plane.id} ${i}`}>
+                                            {t('shape.its-side', {
+                                                plane: plane.name,
+                                                from: letter(i),
+                                                to: letter((i + 1) % all.length),
+                                                kind: its,
+                                            })}
+                                        </MenuItem>
+                                    )),
                                 )}
                             </TextField>
                         )}

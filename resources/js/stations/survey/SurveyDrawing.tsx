@@ -23,7 +23,7 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
     const { box, size } = useSize();
     const shape = plane.shape ?? 'rectangle';
     const usualEdges = useUsualEdges();
-    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? usualEdges?.(shape) ?? [];
+    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? usualEdges(shape);
     const outline = survey?.outline ?? blankOf(shape, edges.length);
     const known = survey?.outline !== null && survey !== undefined;
     const compact = size[0] < 520;

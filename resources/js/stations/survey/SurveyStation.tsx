@@ -64,7 +64,7 @@ export default function SurveyStation() {
                 id,
                 name: own,
                 ...(shape === 'rectangle' ? {} : { shape }),
-                edges: usualEdges?.(shape),
+                edges: usualEdges(shape),
                 readings: [],
                 ...(behind ? { ridgeWith: plane.id } : {}),
             }),
@@ -87,7 +87,7 @@ export default function SurveyStation() {
                             {one.name}
                         </button>
                     ))}
-                    {job.mayChange && usualEdges && (
+                    {job.mayChange && (
                         <button
                             type="button"
                             className="chip"
@@ -122,7 +122,7 @@ export default function SurveyStation() {
                 </div>
                 <Progress slice={slice.data} planes={planes} blocks={blocksOf(job.document)} onPick={pick} />
                 {job.mayChange && <GaugeLine waiting={name === 'pitch' ? 'pitch' : 'length'} />}
-                {plane && usualEdges ? (
+                {plane ? (
                     <SurveyDrawing key={plane.id} plane={plane} survey={survey} quantity={name} onPick={setWanted} />
                 ) : (
                     <p className="sheet">
@@ -130,7 +130,7 @@ export default function SurveyStation() {
                     </p>
                 )}
             </main>
-            {plane && usualEdges ? (
+            {plane ? (
                 <SurveyBench key={plane.id} plane={plane} survey={survey} name={name} onPick={setWanted} />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
