@@ -16,14 +16,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function person(int $width = 1280, int $height = 800): Person
     {
-        return $this->people[] = new Person(Chromium::lend($width, $height), Chromium::addressOf((string) getenv('APP_URL')));
+        return $this->people[] = new Person(Chromium::lend($width, $height), (string) getenv('APP_URL'));
     }
 
     protected function tearDown(): void
     {
         foreach ($this->people as $person) {
             $this->addToAssertionCount($person->held);
-            Chromium::handBack($person->driver);
+            Chromium::handBack($person->driver, $person->url);
         }
         $this->people = [];
     }

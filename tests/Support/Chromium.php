@@ -10,26 +10,18 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverDimension;
 
-/**
- * Headless browsers, each with a profile of its own. One that is handed back is lent again, with a name of its own for
- * the server: what a page kept under another name, or what an answer still under way will set, is none of its business.
- */
+/** Headless browsers, each with a profile of its own. One that is handed back is wiped and lent again. */
 final class Chromium
 {
+    /** Microseconds. */
+    private const ANSWERS_COME_WITHIN = 150_000;
+
     /** @var list<RemoteWebDriver> */
     private static array $idle = [];
 
     private static bool $closing = false;
 
-    /** The server under a name nobody has gone by yet. */
-    public static function addressOf(string $server): string
-    {
-        static $lent = 0;
-
-        return str_replace('127.0.0.1', 'person-'.getmypid().'-'.++$lent.'.localhost', $server);
-    }
-
-    /** A browser that remembers nothing of the address it is going to. */
+    /** A browser that remembers nothing; only what it has fetched before it need not fetch again. */
     public static function lend(int $width = 1280, int $height = 800): RemoteWebDriver
     {
         $driver = array_pop(self::$idle) ?? self::start();
@@ -38,8 +30,8 @@ final class Chromium
         return $driver;
     }
 
-    /** Closes its windows, and mends a connection that was cut. */
-    public static function handBack(RemoteWebDriver $driver): void
+    /** Forgets everything that was done in it: windows, cookies, what pages kept, a connection that was cut. */
+    public static function handBack(RemoteWebDriver $driver, string $origin): void
     {
         try {
             $kept = $driver->getWindowHandles();
@@ -47,11 +39,16 @@ final class Chromium
             $fresh = $driver->getWindowHandle();
             foreach ($kept as $window) {
                 $driver->switchTo()->window($window);
+                // What is under way is given up; its answer must set nothing any more.
+                $driver->get('about:blank');
                 $driver->close();
             }
             $driver->switchTo()->window($fresh);
             self::tell($driver, 'Network.enable');
             self::tell($driver, 'Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+            usleep(self::ANSWERS_COME_WITHIN);
+            self::tell($driver, 'Network.clearBrowserCookies');
+            self::tell($driver, 'Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'cookies,local_storage,session_storage,indexeddb']);
             self::$idle[] = $driver;
         } catch (WebDriverException) {
             self::quit($driver);

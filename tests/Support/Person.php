@@ -147,7 +147,8 @@ final class Person
         try {
             $element = $this->all($xpath)[0] ?? null;
 
-            return $element === null ? '' : trim((string) preg_replace('/\s+/u', ' ', $element->getText()));
+            // As the page renders it: asking the driver for it takes a third of a second.
+            return $element === null ? '' : trim((string) preg_replace('/\s+/u', ' ', (string) $this->driver->executeScript('return arguments[0].innerText ?? arguments[0].textContent', [$element])));
         } catch (StaleElementReferenceException) {
             return '';
         }

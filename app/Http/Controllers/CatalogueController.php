@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Stations\Station;
+use App\Stations\Stations;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Material;
@@ -12,14 +14,15 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\HouseRule;
 use Imbrex\Core\Survey\ShapeKind;
 
-/** What ships: profiles, materials, house rules. */
+/** What ships: stations, profiles, materials, shapes, house rules. */
 final class CatalogueController
 {
-    public function show(): JsonResponse
+    public function show(Stations $stations): JsonResponse
     {
         $catalogue = Catalogue::shipped();
 
         return new JsonResponse([
+            'stations' => array_values(array_map(static fn (Station $s): string => $s->key(), array_filter($stations->all(), static fn (Station $s): bool => $s->slices() !== []))),
             'profiles' => array_map(static fn (Profile $p): array => [
                 'key' => $p->key, 'family' => $p->family->value, 'concealed' => $p->family->isConcealed(), 'cover' => $p->cover,
                 'height' => $p->height, 'leftMetal' => $p->leftMetal, 'rightMetal' => $p->rightMetal, 'coil' => $p->coil,

@@ -78,6 +78,8 @@ export interface HouseRule {
 }
 
 export interface CatalogueState {
+    /** Keys of the stations that have a screen, in the order of work. */
+    stations: string[];
     profiles: CatalogueProfile[];
     materials: { key: string; gauges: string[] }[];
     /** What a plane's sides are first taken to be, by its shape. */

@@ -9,13 +9,11 @@ import { planSlice } from '../api/queries';
 import { useJob } from '../job/JobContext';
 import type { Slices } from '../contracts/slices';
 import type { Station } from '../stations/Station';
-import { STATIONS } from '../stations/stations';
+import { useStations } from '../stations/stations';
 
 const MOST = 8;
 
 type Searched = Station & { searches: keyof Slices };
-
-const SEARCHED = STATIONS.filter((station): station is Searched => station.searches !== undefined);
 
 /** Goes to a station, a plane or a piece by name. */
 export default function Find({ onClose }: { onClose: () => void }) {
@@ -23,11 +21,13 @@ export default function Find({ onClose }: { onClose: () => void }) {
     const job = useJob();
     const go = useNavigate();
     const [typed, setTyped] = useState('');
-    const slices = useQueries({ queries: SEARCHED.map(({ searches }) => planSlice(job.id, searches, job.revision)) });
+    const stations = useStations();
+    const searched = stations.filter((station): station is Searched => station.searches !== undefined);
+    const slices = useQueries({ queries: searched.map(({ searches }) => planSlice(job.id, searches, job.revision)) });
     const places = [
-        ...STATIONS.map(({ key }) => ({ name: t(`station.${key}`), to: `/jobs/${job.id}/${key}` })),
-        ...STATIONS.flatMap((station) => {
-            const slice = slices[SEARCHED.indexOf(station as Searched)]?.data;
+        ...stations.map(({ key }) => ({ name: t(`station.${key}`), to: `/jobs/${job.id}/${key}` })),
+        ...stations.flatMap((station) => {
+            const slice = slices[searched.indexOf(station as Searched)]?.data;
             return (station.places?.(job.document, slice) ?? []).map(({ name, to }) => ({
                 name,
                 to: `/jobs/${job.id}/${to}`,

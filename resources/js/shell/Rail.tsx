@@ -2,14 +2,14 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { useTile } from '../api/queries';
 import { useJob } from '../job/JobContext';
-import { STATIONS, type StationKey } from '../stations/stations';
+import { useStations, type StationKey } from '../stations/stations';
 
 /** The stations in working order, each with where it stands. */
 export function Rail({ here }: { here: StationKey }) {
     const { t } = useTranslation();
     return (
         <nav className="rail" aria-label={t('rail.title')}>
-            {STATIONS.map(({ key }, i) => (
+            {useStations().map(({ key }, i) => (
                 <Tile key={key} station={key} number={i + 1} here={key === here} />
             ))}
         </nav>

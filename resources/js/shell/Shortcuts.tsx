@@ -8,15 +8,12 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { useJob } from '../job/JobContext';
-import { STATIONS } from '../stations/stations';
+import { useStations } from '../stations/stations';
 
 const Find = lazy(() => import('./Find'));
 
-/** What every station listens to, with what each adds for itself in between. */
-const LISTED = ['stations', ...STATIONS.flatMap(({ keys }) => keys ?? []), 'find', 'undo', 'redo', 'all'];
-
 /** A digit opens a station, as far as there are digits. */
-const NUMBERS = STATIONS.slice(0, 9).map((_, i) => String(i + 1));
+const DIGITS = Array.from({ length: 9 }, (_, i) => String(i + 1));
 
 /** The keys that work on every station, and the list of all of them. */
 export function Shortcuts() {
@@ -24,10 +21,17 @@ export function Shortcuts() {
     const job = useJob();
     const go = useNavigate();
     const [open, setOpen] = useState<'keys' | 'find' | null>(null);
-    useHotkeys(NUMBERS, (event) => {
-        const station = STATIONS[Number(event.key) - 1];
-        if (station) void go(`/jobs/${job.id}/${station.key}`);
-    });
+    const stations = useStations();
+    // What every station listens to, with what each adds for itself in between.
+    const listed = ['stations', ...stations.flatMap(({ keys }) => keys ?? []), 'find', 'undo', 'redo', 'all'];
+    useHotkeys(
+        DIGITS,
+        (event) => {
+            const station = stations[Number(event.key) - 1];
+            if (station) void go(`/jobs/${job.id}/${station.key}`);
+        },
+        [stations],
+    );
     useHotkeys('mod+z', () => job.session.undo(), { preventDefault: true });
     useHotkeys('mod+shift+z', () => job.session.redo(), { preventDefault: true });
     useHotkeys('?', () => setOpen('keys'), { useKey: true, ignoreModifiers: true });
@@ -39,7 +43,7 @@ export function Shortcuts() {
                 <DialogContent>
                     <table className="plain">
                         <tbody>
-                            {LISTED.map((key) => (
+                            {listed.map((key) => (
                                 <tr key={key}>
                                     <td className="nowrap">
                                         <kbd>{t(`keys.${key}.keys`)}</kbd>

@@ -13,7 +13,7 @@ import { DivisionContext } from '../tape/JobTape';
 import { StaleDialog } from './StaleDialog';
 import { Rail } from './Rail';
 import { Shortcuts } from './Shortcuts';
-import { STATIONS } from '../stations/stations';
+import { useStations } from '../stations/stations';
 import { TopBar } from './TopBar';
 import { Refused } from './Refused';
 
@@ -80,7 +80,8 @@ function OpenJob() {
         window.addEventListener('beforeunload', leaving);
         return () => window.removeEventListener('beforeunload', leaving);
     }, [pending, leaving]);
-    const here = STATIONS.find((one) => one.key === station);
+    const stations = useStations();
+    const here = stations.find((one) => one.key === station);
     if (!here) return <Navigate to={`/jobs/${job}/survey`} replace />;
     return (
         <DivisionContext.Provider value={state.division}>

@@ -1,12 +1,13 @@
-import { station as cuts } from './cutting/station';
-import { station as layout } from './layout/station';
-import { station as loadOut } from './load-out/station';
-import { station as roof } from './roof/station';
-import type { Place, Station } from './Station';
-import { station as survey } from './survey/station';
+import { useCatalogue } from '../api/queries';
+import type { Station } from './Station';
 
-/** The stations that are built, in working order: the rail, the keys, the search and the addresses go by it. */
-export const STATIONS: readonly Station[] = [survey, roof, layout, cuts, loadOut] as readonly unknown[] as Station[];
+const files = import.meta.glob<{ station: Station }>('./*/station.ts', { eager: true });
+const built = new Map(Object.values(files).map(({ station }) => [station.key, station]));
 
-export type { Place };
 export type StationKey = Station['key'];
+
+/** The stations in working order, which the server tells: the rail, the keys, the search and the addresses go by it. */
+export function useStations(): Station[] {
+    const order = useCatalogue().data?.stations ?? [];
+    return order.flatMap((key) => built.get(key as StationKey) ?? []);
+}

@@ -92,8 +92,8 @@ function linedUp(one: Block, other: Block): boolean {
 /** Where the walls of lined-up blocks lie in this block's frame: along it, and across. */
 function wallLines(block: Block, others: Block[]): { along: number[]; across: number[] } {
     const corners = others
-        .filter((plane) => plane.id !== block.id && linedUp(block, plane))
-        .flatMap((plane) => wallsOf(plane).map((corner) => toBlock(block, corner)));
+        .filter((other) => other.id !== block.id && linedUp(block, other))
+        .flatMap((other) => wallsOf(other).map((corner) => toBlock(block, corner)));
     return { along: corners.map(([a]) => a), across: corners.map(([, c]) => c) };
 }
 

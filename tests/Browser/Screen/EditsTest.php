@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Screen;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Support\ScreenCode;
+
+/** The small edits of a document: each does its one thing, and none touches what it is given. */
+final class EditsTest extends TestCase
+{
+    /** Freezes a document through and through: an edit that writes into it throws. */
+    private const FROZEN = <<<'JS'
+        const freeze = (o) => { if (o && typeof o === 'object' && !Object.isFrozen(o)) { Object.freeze(o); Object.values(o).forEach(freeze); } return o; };
+        const read = (name) => freeze(JSON.parse(readFileSync(`database/demo/${name}.json`, 'utf8')));
+        const boathouse = read('boathouse'); const clubroom = read('clubroom');
+
+        JS;
+
+    public function test_planes_and_readings(): void
+    {
+        $this->plays(<<<'JS'
+            const e = await load('job/edits.ts');
+            const before = clubroom.roof.planes.length;
+            const more = e.addPlane(clubroom, { id: 'P9', name: 'Porch', ridgeWith: 'S' });
+            assert.equal(more.roof.planes.length, before + 1);
+            const renamed = e.editPlane(more, 'P9', (p) => ({ ...p, name: 'Lean-to' }));
+            assert.equal(renamed.roof.planes.at(-1).name, 'Lean-to');
+            assert.equal(renamed.roof.planes[0], clubroom.roof.planes[0], 'the others are left as they are');
+            const put = e.putReading(renamed, 'P9', { id: 'r1', quantity: 'eave', value: 100, source: 'tape' });
+            const again = e.putReading(put, 'P9', { id: 'r1', quantity: 'eave', value: 101, source: 'tape' });
+            assert.deepEqual(again.roof.planes.at(-1).readings.map((r) => r.value), [101], 'a reading of the same id takes its place');
+            assert.deepEqual(e.removeReading(again, 'P9', 'r1').roof.planes.at(-1).readings, []);
+            const gone = e.removePlane({ ...again, layout: { S: { start: 'balanced' }, P9: {} } }, 'S');
+            assert.deepEqual([gone.roof.planes.some((p) => p.id === 'S'), gone.roof.planes.at(-1).ridgeWith, Object.keys(gone.layout)], [false, undefined, ['P9']]);
+            assert.ok(gone.roof.planes.every((p) => (p.ties ?? []).every((t) => t.plane !== 'S')), 'nothing speaks of it any more');
+            JS);
+    }
+
+    public function test_ids_rules_and_profiles(): void
+    {
+        $this->plays(<<<'JS'
+            const e = await load('job/edits.ts');
+            assert.equal(e.freshId('r', ['r1', 'r3']), 'r4', 'three is taken');
+            assert.equal(e.freshId('r', []), 'r1');
+            assert.equal(e.setRule(boathouse, 'order.extra', 3).rules['order.extra'], 3);
+            assert.equal(e.setSystem(boathouse, { gauge: '26 ga' }).system.profile, boathouse.system.profile);
+            const own = { key: 'yard-lock-14', cover: 14 };
+            const taken = e.takeOwnProfile(e.takeOwnProfile(boathouse, own), { ...own, cover: 15 });
+            assert.deepEqual([taken.system.profile, taken.catalogue.profiles.map((p) => p.cover)], ['yard-lock-14', [15]]);
+            const empty = e.emptyJob('New', { 'order.extra': 4 });
+            assert.deepEqual([empty.format, empty.roof.planes.length, empty.rules], ['imbrex-job/2', 1, { 'order.extra': 4 }]);
+            JS);
+    }
+
+    public function test_layouts_follow_their_group_and_pins_hold(): void
+    {
+        $this->plays(<<<'JS'
+            const l = await load('job/layoutEdits.ts');
+            const doc = freeze({ ...boathouse, layout: { 'hall.N': { start: 'balanced' }, 'hall.E': { start: 'balanced', pinned: true }, 'wing.E': {} } });
+            const laid = l.layOut(doc, 'hall.S', { start: 'one-end', from: 'left' }, ['hall.S', 'hall.N', 'hall.E']);
+            assert.deepEqual(laid.layout, { 'hall.E': { start: 'balanced', pinned: true }, 'wing.E': {}, 'hall.S': { start: 'one-end', from: 'left' } });
+            assert.deepEqual(Object.keys(l.leaveToSearch(laid, ['hall.S', 'hall.E']).layout), ['hall.E', 'wing.E']);
+            const way = { start: 'one-end', from: 'right', at: 12, as: 'seam' };
+            assert.deepEqual(l.asChoice(way), { start: 'one-end', from: 'right' });
+            assert.deepEqual(l.asChoice({ ...way, start: 'control-point', from: null }), { start: 'control-point', at: 12, as: 'seam' });
+            assert.deepEqual(l.asChoice({ ...way, start: 'found', from: null }), { start: 'found', at: 12 });
+            JS);
+    }
+
+    public function test_openings_first_fits_and_ticks(): void
+    {
+        $this->plays(<<<'JS'
+            const l = await load('job/layoutEdits.ts');
+            const pipe = { face: 'hall.S', kind: 'pipe', name: 'Vent', u: 1, v: 2, diameter: 3 };
+            const doc = freeze(l.addOpening({ ...boathouse, openings: [] }, pipe));
+            assert.deepEqual(doc.openings, [{ ...pipe, id: 'o1' }]);
+            assert.equal(l.changeOpening(doc, 'o1', { u: 9 }).openings[0].u, 9);
+            assert.deepEqual(l.removeOpening(doc, 'o1').openings, []);
+            const ticked = freeze(l.setCut(l.setCut(boathouse, { id: 'hall.S-1', long: 10, short: 9 }, true), { id: 'hall.S-1', long: 11, short: 9 }, true));
+            assert.deepEqual(ticked.cutting.cut.filter((c) => c.panel === 'hall.S-1'), [{ panel: 'hall.S-1', long: 11, short: 9 }], 'ticked once, by the card it has now');
+            const fit = { face: 'hall.S', edge: 'valley', panel: 'hall.S-2', side: 'long', toward: 'uphill', amount: 0.125 };
+            const fitted = freeze(l.addCorrection(ticked, fit));
+            assert.deepEqual(fitted.cutting.corrections.at(-1).before.includes('hall.S-1') && fitted.cutting.corrections.at(-1).before.includes('hall.S-2'), true);
+            assert.equal(l.removeCorrection(fitted, fitted.cutting.corrections.at(-1).id).cutting.corrections.length, (boathouse.cutting?.corrections ?? []).length);
+            assert.equal(l.setCut(fitted, { id: 'hall.S-1' }, false).cutting.cut.some((c) => c.panel === 'hall.S-1'), false);
+            JS);
+    }
+
+    public function test_blocks_and_what_was_read_on_them(): void
+    {
+        $this->plays(<<<'JS'
+            const r = await load('job/roofEdits.ts');
+            const hall = r.blocksOf(boathouse)[0];
+            assert.equal(r.putBlock(boathouse, { ...hall, length: 1 }).roof.blocks.length, r.blocksOf(boathouse).length);
+            assert.equal(r.editBlock(boathouse, 'nowhere', (b) => b), boathouse);
+            const gone = r.removeBlock(freeze({ ...boathouse, layout: { 'hall.S': {}, 'wing.E': {} } }), 'hall');
+            assert.deepEqual([r.blocksOf(gone).map((b) => b.id), Object.keys(gone.layout)], [['wing'], ['wing.E']]);
+            for (const [form, sloped] of [['gable', ['south', 'north']], ['gable-across', ['east', 'west']], ['hip', ['south', 'east', 'north', 'west']], ['shed', ['south']], ['hip-one-end', ['south', 'north', 'west']]]) {
+                const sides = r.withForm(hall, form).sides;
+                assert.deepEqual(Object.keys(sides).filter((k) => sides[k].kind === 'sloped').sort(), [...sloped].sort(), form);
+                assert.ok(Object.values(sides).every((s) => (s.kind === 'gable') === (s.riseIn12 === undefined)), form);
+            }
+            const round = r.allRound(r.withForm(hall, 'gable'), { riseIn12: 9, overhang: 7 });
+            assert.deepEqual([round.sides.south.riseIn12, round.sides.east.riseIn12, round.sides.east.overhang], [9, undefined, 7]);
+            const fresh = r.newBlock(boathouse, 'Shed', 5, 6);
+            assert.ok(!r.blocksOf(boathouse).some((b) => b.id === fresh.id));
+            const untouched = freeze({ ...clubroom, roof: { planes: [{ id: 'P1', name: '', readings: [] }, { id: 'P2', name: '', readings: [{ id: 'r1' }] }] } });
+            assert.deepEqual(r.addBlock(untouched, fresh).roof.planes.map((p) => p.id), ['P2'], 'a plane nobody has begun gives way');
+            const checked = r.addCheck(boathouse, { quantity: 'length', where: 'ridge', value: 1, source: 'tape' });
+            assert.equal(r.removeCheck(checked, checked.roof.checks.at(-1).id).roof.checks.length, r.checksOf(boathouse).length);
+            JS);
+    }
+
+    public function test_planes_from_elsewhere_join_those_of_their_name(): void
+    {
+        $this->plays(<<<'JS'
+            const r = await load('job/roofEdits.ts');
+            const doc = freeze({ ...clubroom, roof: { planes: [{ id: 'P1', name: 'South', readings: [{ id: 'r1', quantity: 'eave', value: 1 }] }] } });
+            const taken = r.takeIn(doc, freeze([
+                { id: 'P1', name: 'south', readings: [{ id: 'r1', quantity: 'eave', value: 2 }] },
+                { id: 'P2', name: 'North', readings: [], ties: [{ side: 2, plane: 'P1', itsSide: 2 }] },
+            ]));
+            assert.deepEqual(taken.roof.planes.map((p) => [p.id, p.readings.map((x) => x.id)]), [['P1', ['r1', 'r2']], ['P2', []]]);
+            assert.equal(taken.roof.planes[1].ties[0].plane, 'P1');
+            const beside = r.takeIn(doc, [{ id: 'P1', name: 'West', readings: [] }, { id: 'P2', name: 'East', readings: [], ties: [{ side: 1, plane: 'P1', itsSide: 3 }] }]);
+            assert.deepEqual(beside.roof.planes.map((p) => [p.id, p.name]), [['P1', 'South'], ['P2', 'West'], ['P3', 'East']]);
+            assert.equal(beside.roof.planes[2].ties[0].plane, 'P2', 'a tie follows the plane it means');
+            JS);
+    }
+
+    private function plays(string $script): void
+    {
+        self::assertSame('done', ScreenCode::run(self::FROZEN.$script."\ntell('done');"));
+    }
+}
