@@ -1,4 +1,5 @@
 import boundaries from 'eslint-plugin-boundaries';
+import importX, { createNodeResolver } from 'eslint-plugin-import-x';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -19,6 +20,17 @@ export default tseslint.config(
             '@typescript-eslint/no-explicit-any': 'error',
             eqeqeq: 'error',
         },
+    },
+    {
+        // Nothing imports in a circle; types may, they are gone when it runs.
+        files: ['resources/js/**/*.{ts,tsx}'],
+        plugins: { 'import-x': importX },
+        settings: {
+            'import-x/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
+            'import-x/extensions': ['.ts', '.tsx'],
+            'import-x/resolver-next': [createNodeResolver({ extensions: ['.ts', '.tsx', '.js'] })],
+        },
+        rules: { 'import-x/no-cycle': ['error', { ignoreExternal: true }] },
     },
     {
         // A station knows itself and what all share; what all share knows no station; the shell knows the list of stations.
