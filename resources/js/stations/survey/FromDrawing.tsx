@@ -1,0 +1,147 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { sendFile } from '../../api/client';
+import type { Plane } from '../../contracts/survey';
+import { useJob } from '../../job/JobContext';
+import { takeIn } from '../../job/roofEdits';
+import { Len } from '../../tape/Len';
+import { readPitch } from '../../tape/readPitch';
+import { Faults, FilePicker, Planes } from './bringing';
+
+interface Drawn {
+    unit: string | null;
+    size: [number, number];
+    asks: string[];
+    planes: Plane[];
+    notUnderstood: { what: string; layer: string; count: number }[];
+}
+
+export function FromDrawing({ onDone }: { onDone: () => void }) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [file, setFile] = useState<File | null>(null);
+    const [unit, setUnit] = useState('');
+    const [scale, setScale] = useState('');
+    const [drawn, setDrawn] = useState<'plan' | 'deck'>('plan');
+    const [pitch, setPitch] = useState('');
+    const rise = readPitch(pitch);
+    const query = useQuery({
+        queryKey: [
+            'dxf',
+            job.id,
+            file?.name,
+            file?.lastModified,
+            unit,
+            scale,
+            drawn,
+            'riseIn12' in rise ? rise.riseIn12 : '',
+        ],
+        queryFn: () =>
+            sendFile<Drawn>(`jobs/${job.id}/imports/dxf`, file as File, {
+                unit,
+                scale: /^\d+(\.\d+)?$/.test(scale) ? scale : '',
+                drawn,
+                riseIn12: 'riseIn12' in rise ? String(rise.riseIn12) : '',
+            }),
+        enabled: file !== null,
+        retry: false,
+        gcTime: 0,
+    });
+    const result = query.data;
+    const asks = (what: string) => result?.asks.includes(what) ?? false;
+    return (
+        <div className="stack">
+            <p className="muted">{t('bring.drawing-hint')}</p>
+            <FilePicker accept=".dxf" onFile={setFile} />
+            <Faults error={query.error} />
+            {file && (
+                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                    <TextField
+                        select
+                        label={t('bring.unit')}
+                        value={unit || (result?.unit ?? '')}
+                        error={asks('unit')}
+                        helperText={asks('unit') ? t('bring.ask-unit') : undefined}
+                        onChange={(event) => setUnit(event.target.value)}
+                    >
+                        {['in', 'ft', 'mm', 'cm', 'm'].map((one) => (
+                            <MenuItem key={one} value={one}>
+                                {t(`bring.unit.${one}`)}
+                            </MenuItem>
+                        ))}
+                    </TextField>
+                    <TextField
+                        label={t('bring.scale')}
+                        value={scale}
+                        placeholder="1"
+                        error={asks('scale')}
+                        helperText={asks('scale') ? t('bring.ask-scale') : undefined}
+                        onChange={(event) => setScale(event.target.value)}
+                        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+                    />
+                    <TextField
+                        select
+                        label={t('bring.drawn')}
+                        value={drawn}
+                        onChange={(event) => setDrawn(event.target.value as 'plan' | 'deck')}
+                    >
+                        <MenuItem value="plan">{t('bring.in-plan')}</MenuItem>
+                        <MenuItem value="deck">{t('bring.on-deck')}</MenuItem>
+                    </TextField>
+                    <TextField
+                        label={t('bring.pitch')}
+                        value={pitch}
+                        error={asks('pitch')}
+                        helperText={asks('pitch') ? t('bring.ask-pitch') : undefined}
+                        onChange={(event) => setPitch(event.target.value)}
+                    />
+                </div>
+            )}
+            {result && (
+                <p className="muted">
+                    {t('bring.size')} <Len inches={result.size[0]} /> × <Len inches={result.size[1]} />
+                </p>
+            )}
+            {asks('outlines') && (
+                <p className="finding" data-severity="block">
+                    {t('bring.ask-outlines')}
+                </p>
+            )}
+            {result && result.notUnderstood.length > 0 && (
+                <section>
+                    <h3>{t('bring.left-out')}</h3>
+                    <ul className="small muted">
+                        {result.notUnderstood.map((one) => (
+                            <li key={`${one.what}${one.layer}`}>
+                                {t('bring.left', { what: one.what, layer: one.layer, count: one.count })}
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+            {result && result.planes.length > 0 && (
+                <>
+                    <Planes
+                        planes={result.planes}
+                        note={(plane) =>
+                            t('bring.outline', { corners: plane.outline?.length ?? 0, rise: plane.riseIn12 ?? 0 })
+                        }
+                    />
+                    <Button
+                        variant="contained"
+                        onClick={() => {
+                            job.edit((d) => takeIn(d, result.planes));
+                            onDone();
+                        }}
+                    >
+                        {t('bring.take')}
+                    </Button>
+                </>
+            )}
+        </div>
+    );
+}

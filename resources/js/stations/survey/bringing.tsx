@@ -1,0 +1,50 @@
+import { useTranslation } from 'react-i18next';
+import { ApiError } from '../../api/client';
+import type { Plane } from '../../contracts/survey';
+
+export function Faults({ error, onRetry }: { error: unknown; onRetry?: () => void }) {
+    const { t } = useTranslation();
+    if (!error) return null;
+    const faults = error instanceof ApiError ? error.faults : [];
+    return (
+        <div className="finding" data-severity="block" role="alert">
+            {faults.length > 0 ? (
+                faults.map((fault, i) => <p key={i}>{fault.message}</p>)
+            ) : (
+                <p>{error instanceof ApiError ? (error.message409 ?? t('form.failed')) : t('bring.offline')}</p>
+            )}
+            {onRetry && (
+                <button type="button" className="linkish" onClick={onRetry}>
+                    {t('gauge.retry')}
+                </button>
+            )}
+        </div>
+    );
+}
+
+export function FilePicker({ accept, onFile }: { accept: string; onFile: (file: File | null) => void }) {
+    const { t } = useTranslation();
+    return (
+        <label className="stack" style={{ gap: 6 }}>
+            <span>{t('bring.file')}</span>
+            <input type="file" accept={accept} onChange={(event) => onFile(event.target.files?.[0] ?? null)} />
+        </label>
+    );
+}
+
+export function Planes({ planes, note }: { planes: Plane[]; note: (plane: Plane) => string }) {
+    return (
+        <table className="plain">
+            <tbody>
+                {planes.map((plane) => (
+                    <tr key={plane.id}>
+                        <td>
+                            <b>{plane.name}</b>
+                        </td>
+                        <td className="n muted">{note(plane)}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
