@@ -67,15 +67,15 @@ export function planSlice<K extends keyof Slices>(job: string, station: K, revis
     };
 }
 
-/** How far a station is in a saved revision. */
-export function useTile<K extends keyof Tiles>(job: string, station: K, revision: number) {
-    return useQuery({
+/** How far a station is in a saved revision. The one before stays until the new one is here. */
+export function tileOf<K extends keyof Tiles>(job: string, station: K, revision: number) {
+    return {
         queryKey: ['tile', job, station, revision],
         queryFn: () => call<Tiles[K]>('GET', `jobs/${job}/tiles/${station}?revision=${revision}`),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 60_000,
-    });
+    };
 }
 
 /** The files a job leaves in, by name, in the order of work. */

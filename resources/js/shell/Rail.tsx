@@ -1,26 +1,62 @@
+import { useIsFetching, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { useTile } from '../api/queries';
+import { tileOf } from '../api/queries';
 import { useJob } from '../job/JobContext';
 import { useStations, type StationKey } from '../stations/stations';
 
 /** The stations in working order, each with where it stands. */
 export function Rail({ here }: { here: StationKey }) {
     const { t } = useTranslation();
+    const stations = useStations();
+    const isOnTurn = useTurns();
     return (
         <nav className="rail" aria-label={t('rail.title')}>
-            {useStations().map(({ key }, i) => (
-                <Tile key={key} station={key} number={i + 1} here={key === here} />
+            {stations.map(({ key }, i) => (
+                <Tile
+                    key={key}
+                    station={key}
+                    number={i + 1}
+                    here={key === here}
+                    onTurn={isOnTurn(stations[i - 1]?.key)}
+                />
             ))}
         </nav>
     );
 }
 
-/** Each asks for its own: a cheap one does not wait for a dear one. */
-function Tile({ station, number, here }: { station: StationKey; number: number; here: boolean }) {
+/**
+ * What the screen itself waits for comes first, then tile after tile: a plan is worked once and read from then on, and
+ * the cheap ones, which come first, wait for no dear one.
+ */
+function useTurns(): (before: StationKey | undefined) => boolean {
+    const job = useJob();
+    const client = useQueryClient();
+    const screenWaits = useIsFetching({ queryKey: ['plan', job.id] }) > 0;
+    // Looked at anew whenever a tile has come.
+    useIsFetching({ queryKey: ['tile', job.id] });
+    return (before) => {
+        if (screenWaits) return false;
+        if (before === undefined) return true;
+        const state = client.getQueryState(tileOf(job.id, before, job.revision).queryKey);
+        return state !== undefined && state.status !== 'pending';
+    };
+}
+
+function Tile({
+    station,
+    number,
+    here,
+    onTurn,
+}: {
+    station: StationKey;
+    number: number;
+    here: boolean;
+    onTurn: boolean;
+}) {
     const { t } = useTranslation();
     const job = useJob();
-    const tile = useTile(job.id, station, job.revision).data;
+    const tile = useQuery({ ...tileOf(job.id, station, job.revision), enabled: onTurn }).data;
     return (
         <Link
             className="tile"

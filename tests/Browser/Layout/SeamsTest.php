@@ -40,6 +40,30 @@ final class SeamsTest extends BrowserTestCase
         $this->seesRips($person, 'rip 10″', 'rip 10″');
     }
 
+    public function test_a_plan_is_asked_for_by_one_after_the_other_the_screen_first(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginFromFile($person, 'One plan', self::demo('boathouse'));
+        $this->goToStation($person, 'Layout');
+        $person->sees('Where the seams fall');
+        $person->waitUntil(fn (): bool => str_contains($person->text("//nav[contains(@class,'rail')]"), 'lengths'));
+        $person->driver->executeScript('performance.clearResourceTimings()');
+        $person->keys(']');
+        $person->waitForSave();
+        $asked = static fn (): array => $person->driver->executeScript(<<<'JS'
+            return performance.getEntriesByType('resource').filter((r) => /\/(plan|tiles)\//.test(r.name))
+                .map((r) => [r.name.replace(/.*\/(plan|tiles)\/([a-z-]+).*/, '$1 $2'), r.startTime, r.responseEnd]);
+            JS);
+        $person->waitUntil(static fn (): bool => in_array('tiles load-out', array_column($asked(), 0), true), static fn (): string => (string) json_encode($asked()));
+        $requests = $asked();
+
+        self::assertSame(['plan layout', 'tiles survey', 'tiles roof', 'tiles layout', 'tiles cuts', 'tiles load-out'], array_column($requests, 0));
+        foreach (array_slice($requests, 1) as $i => $request) {
+            self::assertGreaterThanOrEqual($requests[$i][2], $request[1], "$request[0] waits for {$requests[$i][0]}");
+        }
+    }
+
     public function test_a_pin_stays_and_what_it_costs_is_said(): void
     {
         $person = $this->gable('Paint store');
