@@ -58,9 +58,13 @@ final class SeamsTest extends BrowserTestCase
         $person->waitUntil(static fn (): bool => in_array('tiles load-out', array_column($asked(), 0), true), static fn (): string => (string) json_encode($asked()));
         $requests = $asked();
 
-        self::assertSame(['plan layout', 'tiles survey', 'tiles roof', 'tiles layout', 'tiles cuts', 'tiles load-out'], array_column($requests, 0));
-        foreach (array_slice($requests, 1) as $i => $request) {
-            self::assertGreaterThanOrEqual($requests[$i][2], $request[1], "$request[0] waits for {$requests[$i][0]}");
+        // The survey's tile asks for next to nothing and may go along; the others wait for what the screen waits for.
+        self::assertEqualsCanonicalizing(['plan layout', 'tiles survey'], array_column(array_slice($requests, 0, 2), 0));
+        self::assertSame(['tiles roof', 'tiles layout', 'tiles cuts', 'tiles load-out'], array_column(array_slice($requests, 2), 0));
+        foreach (array_slice($requests, 2, null, true) as $i => $request) {
+            foreach (array_slice($requests, 0, $i) as $before) {
+                self::assertGreaterThanOrEqual($before[2], $request[1], "$request[0] waits for $before[0]");
+            }
         }
     }
 
