@@ -8,6 +8,7 @@ use App\Models\JobRevision;
 use App\Stations\JobReader;
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Plan;
 
 /** A plan is a pure function of its document, so it and what is shown of it are kept by the document's hash. */
@@ -25,7 +26,7 @@ final readonly class PlanCache
      */
     public function slice(JobRevision $revision, string $name, Closure $write): Slice
     {
-        $tag = hash('xxh128', implode('|', [$revision->hash, $name, app()->getLocale(), Programme::version()]));
+        $tag = hash('xxh128', implode('|', [$this->key($revision), $name, app()->getLocale(), Programme::version()]));
         /** @var string $json */
         $json = $this->cache->remember("slice.$tag", self::KEPT_SECONDS, fn (): string => $this->worked(
             $revision,
@@ -37,7 +38,18 @@ final readonly class PlanCache
 
     public function plan(JobRevision $revision): Plan
     {
-        return $this->shelf->take($revision->hash) ?? Plan::for($this->reader->read($revision->document));
+        return $this->shelf->take($this->key($revision)) ?? Plan::for($this->reader->read($revision->document), $this->today());
+    }
+
+    /** What a plan follows from: its document, and what holds today. */
+    private function key(JobRevision $revision): string
+    {
+        return $revision->hash.$this->today()->key();
+    }
+
+    private function today(): Circumstances
+    {
+        return Circumstances::none();
     }
 
     /** @param  Closure(Plan): string  $write */
@@ -47,7 +59,7 @@ final readonly class PlanCache
         $before = $plan->worked();
         $json = $write($plan);
         if ($plan->worked() > $before) {
-            $this->shelf->put($revision->hash, $plan);
+            $this->shelf->put($this->key($revision), $plan);
         }
 
         return $json;

@@ -15,7 +15,7 @@ export function Findings({ findings }: { findings: PlanFinding[] }) {
             {sorted.map((finding, i) => (
                 <div key={`${finding.code}${i}`} className="finding" data-severity={finding.severity}>
                     <span className="visually-hidden">{t(`severity.${finding.severity}`)}: </span>
-                    <Said text={t(`finding.${finding.code}`, finding.parameters)} />
+                    <Said text={finding.message} />
                 </div>
             ))}
         </section>

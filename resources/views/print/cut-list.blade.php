@@ -50,7 +50,7 @@
     </tbody>
 </table>
 <table class="totals">
-    <tr><td>{{ $words->say('order.pieces') }}</td><td class="n">{{ $order->sheets }}</td></tr>
+    <tr><td>{{ $words->say('order.sheets') }}</td><td class="n">{{ $order->sheets }}</td></tr>
     <tr><td>{{ $words->say('order.metal') }}</td><td class="n">{{ number_format($order->squareFeet, 1) }} sq ft</td></tr>
     <tr><td>{{ $words->say('order.waste') }}</td><td class="n">{{ number_format($order->wasteSquareFeet, 1) }} sq ft</td></tr>
     <tr><td>{{ $words->say('order.coil', ['width' => $tape->inInches()->print($order->coilWidth)]) }}</td><td class="n">{{ number_format(ceil($order->coilFeet - 1e-6)) }} ft</td></tr>

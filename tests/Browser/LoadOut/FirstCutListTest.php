@@ -39,14 +39,14 @@ final class FirstCutListTest extends BrowserTestCase
 
         $this->goToStation($person, 'Load-out');
         $person->sees('18′ 2 1/2″');
-        self::assertStringContainsString('Pieces in all 32', $person->text("//table[@data-testid='totals']"));
+        self::assertStringContainsString('Sheets in all 32', $person->text("//table[@data-testid='totals']"));
         self::assertStringContainsString('971.1 sq ft', $person->text("//table[@data-testid='totals']"));
         self::assertStringContainsString('583 ft', $person->text("//table[@data-testid='totals']"));
-        $person->press('Release 32 panels');
-        $person->sees('was released by Ivo Marsh: 32 panels');
+        $person->press('Release 32 sheets');
+        $person->sees('was released by Ivo Marsh: 32 sheets');
 
         $person->driver->navigate()->refresh();
-        $person->sees('was released by Ivo Marsh: 32 panels');
+        $person->sees('was released by Ivo Marsh: 32 sheets');
         $person->sees('18′ 2 1/2″');
     }
 

@@ -53,7 +53,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
             <table className="plain" data-testid="totals">
                 <tbody>
                     <tr>
-                        <td>{t('order.pieces')}</td>
+                        <td>{t('order.sheets')}</td>
                         <td className="n">
                             <b>{order.pieces}</b>
                         </td>
@@ -129,7 +129,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     {t(changed ? 'load.changed-since' : 'load.released', {
                         revision: newest.revision,
                         by: newest.releasedBy,
-                        pieces: newest.order.pieces,
+                        sheets: newest.order.pieces,
                     })}
                 </div>
             ) : (
@@ -142,7 +142,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     disabled={!slice.mayBeOrdered || job.state !== 'saved' || (newest !== undefined && !changed)}
                     onClick={() => void release()}
                 >
-                    {t('load.release', { pieces: order.pieces })}
+                    {t('load.release', { sheets: order.pieces })}
                 </Button>
             ) : (
                 <p className="muted">{t('load.who-releases')}</p>
