@@ -110,8 +110,8 @@ final readonly class CuttingSlice
             'ends' => (array) DrawnEnds::of($card),
             'hookedRight' => $card->hookedRight,
             'fromHead' => $card->fromHead,
-            'lengths' => $card->lengths === null || ! $card->lengths->differ() ? null : [
-                'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between,
+            'lengths' => $card->lengths === null ? null : [
+                'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between, 'differ' => $card->lengths->differ(),
             ],
             'stretches' => ['left' => $card->stretches(true), 'right' => $card->stretches(false)],
         ];

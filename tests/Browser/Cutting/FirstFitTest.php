@@ -97,6 +97,9 @@ final class FirstFitTest extends BrowserTestCase
         $size = $person->driver->executeScript("return parseFloat(getComputedStyle(document.querySelector('.arms-length .two b')).fontSize)");
         self::assertGreaterThanOrEqual(40, $size);
         self::assertLessThanOrEqual(390, $person->driver->executeScript('return document.documentElement.scrollWidth'));
+        // A square piece has one length, the same to the left and to the right.
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='hall.S-16']")->click();
+        $person->waitUntil(fn (): bool => $person->text("//section[contains(@class,'arms-length')]//*[@class='two']") === 'left 218 7/8″ right 218 7/8″', fn (): string => $person->text("//section[contains(@class,'arms-length')]"));
     }
 
     private function atTheBench(string $name, string $piece, int $width = 1280, int $height = 800): Person

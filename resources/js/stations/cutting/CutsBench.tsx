@@ -24,7 +24,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
     const { edit, mayChange } = useJob();
     const { concealed, findings } = slice;
     const print = useJobTape();
-    const two = view.lengths;
+    const two = view.lengths?.differ ? view.lengths : null;
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h2>{t('cuts.mark-out', { piece: panel.id })}</h2>
