@@ -63,14 +63,20 @@ final class Person
         $this->drag($x, $y, 0, 0);
     }
 
-    /** @return array{int, int} where on the screen the middle of something drawn is */
+    /** @return array{int, int} where on the screen the middle of something drawn is, once it has come to rest */
     public function middleOf(string $xpath): array
     {
-        $element = $this->find($xpath);
-        /** @var array{0: float|int, 1: float|int} $at */
-        $at = $this->driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$element]);
+        $seen = [];
+        $this->waitUntil(function () use ($xpath, &$seen): bool {
+            /** @var array{0: float|int, 1: float|int} $at */
+            $at = $this->driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2];', [$this->find($xpath)]);
+            $seen = [...array_slice($seen, -5), [(int) round($at[0]), (int) round($at[1])]];
 
-        return [(int) round($at[0]), (int) round($at[1])];
+            // A drawing is fitted anew when its plan arrives.
+            return count($seen) === 6 && count(array_unique($seen, SORT_REGULAR)) === 1;
+        });
+
+        return $seen[0];
     }
 
     /** Presses the mouse at a place on the screen, moves it in steps, and lets go. */

@@ -31,6 +31,7 @@ final class RoofTest extends BrowserTestCase
         [$hallX, $hallY] = $person->middleOf("//*[@aria-label='Face Hall S']");
         $person->drag($x, $y, $hallX + 60 - $x, $hallY + 60 - $y);
         $person->waitUntil(fn (): bool => $person->field('West–east from zero')->getAttribute('value') !== $west, fn (): string => 'It was not moved.');
+        $person->waitForSave();
         $width = $person->field('Width, south–north')->getAttribute('value');
         $handle = $person->middleOf("//*[@data-handle='south']");
         $person->drag($handle[0], $handle[1], 0, 30);
