@@ -4,7 +4,7 @@ step() { printf '· %s\n' "$*"; }
 fail() { printf 'imbrex: %s\n' "$*" >&2; exit 1; }
 
 packages=(php8.2-cli php8.2-mysql php8.2-curl php8.2-gd php8.2-zip php8.2-intl php8.2-mbstring php8.2-xml mariadb-server procps)
-browser_packages=(chromium chromium-driver)
+browser_packages=(chromium-headless-shell chromium-driver)
 
 # Installs Debian packages that are missing; says which, and why it cannot where it cannot.
 need_packages() {

@@ -52,12 +52,13 @@ run_tests() {
 run_suite() {
     local suite="$1"
     shift
+    local swift=(-d memory_limit=2G -d opcache.enable_cli=1 "${jit[@]}")
     # Browsers wait more than they work.
     declare -A processes=([core]=2 [feature]=1 [browser]=3)
     if [ $# -eq 0 ] && [ "${processes[$suite]}" -gt 1 ]; then
-        php vendor/bin/paratest --processes "${processes[$suite]}" --passthru-php="'-d' 'memory_limit=2G'" --testsuite "$suite"
+        php vendor/bin/paratest --processes "${processes[$suite]}" --passthru-php="$(printf "'%s' " "${swift[@]}")" --testsuite "$suite"
     else
-        php -d memory_limit=2G vendor/bin/phpunit --testsuite "$suite" "$@"
+        php "${swift[@]}" vendor/bin/phpunit --testsuite "$suite" "$@"
     fi
 }
 

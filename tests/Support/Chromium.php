@@ -70,9 +70,9 @@ final class Chromium
         }
         $profile = sys_get_temp_dir().'/imbrex-browser-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
-        $options->setBinary('/usr/bin/chromium');
+        $options->setBinary(__DIR__.'/headless');
         $options->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--disable-dev-shm-usage', '--force-device-scale-factor=1',
             '--window-size=1280,800', "--user-data-dir=$profile",
         ]);
