@@ -6,15 +6,21 @@ namespace App\Exports;
 
 use Imbrex\Core\Geometry\Point;
 
-/** Writes an ASCII DXF drawing (R12) in inches. */
+/** Writes a text DXF drawing (R12) in inches: its layers in a table, its words in the code page it names. */
 final class DxfWriter
 {
-    /** @var list<array{int, string}> group codes with their values */
-    private array $pairs = [[0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, '1'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES']];
+    private const CODE_PAGE = 'ANSI_1252';
+
+    /** @var list<array{int, string}> group codes of the entities with their values */
+    private array $pairs = [];
+
+    /** @var array<string, true> */
+    private array $layers = ['0' => true];
 
     /** @param  list<Point>  $corners */
     public function outline(string $layer, array $corners): void
     {
+        $this->layers[$layer] = true;
         array_push($this->pairs, [0, 'POLYLINE'], [8, $layer], [66, '1'], [70, '1']);
         foreach ($corners as $corner) {
             array_push($this->pairs, [0, 'VERTEX'], [8, $layer], ...$this->at(10, $corner));
@@ -24,21 +30,43 @@ final class DxfWriter
 
     public function line(string $layer, Point $from, Point $to): void
     {
+        $this->layers[$layer] = true;
         array_push($this->pairs, [0, 'LINE'], [8, $layer], ...$this->at(10, $from), ...$this->at(11, $to));
     }
 
     public function words(string $layer, Point $at, float $height, string $words): void
     {
-        // A line break would end the value and begin a group code.
-        $plain = (string) preg_replace('/[\x00-\x1f]/', ' ', $words);
-        array_push($this->pairs, [0, 'TEXT'], [8, $layer], ...$this->at(10, $at), ...[[40, (string) $height], [1, $plain]]);
+        $this->layers[$layer] = true;
+        array_push($this->pairs, [0, 'TEXT'], [8, $layer], ...$this->at(10, $at), ...[[40, (string) $height], [1, self::inCodePage($words)]]);
     }
 
     public function text(): string
     {
-        $pairs = [...$this->pairs, [0, 'ENDSEC'], [0, 'EOF']];
+        $layers = array_map(strval(...), array_keys($this->layers));
+        $pairs = [
+            [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$DWGCODEPAGE'], [3, self::CODE_PAGE], [9, '$INSUNITS'], [70, '1'], [0, 'ENDSEC'],
+            [0, 'SECTION'], [2, 'TABLES'],
+            [0, 'TABLE'], [2, 'LTYPE'], [70, '1'], [0, 'LTYPE'], [2, 'CONTINUOUS'], [70, '0'], [3, 'Solid line'], [72, '65'], [73, '0'], [40, '0.0'], [0, 'ENDTAB'],
+            [0, 'TABLE'], [2, 'LAYER'], [70, (string) count($layers)],
+            ...array_merge(...array_map(static fn (string $layer): array => [[0, 'LAYER'], [2, $layer], [70, '0'], [62, '7'], [6, 'CONTINUOUS']], $layers)),
+            [0, 'ENDTAB'], [0, 'ENDSEC'],
+            [0, 'SECTION'], [2, 'ENTITIES'], ...$this->pairs, [0, 'ENDSEC'], [0, 'EOF'],
+        ];
 
         return implode('', array_map(static fn (array $p): string => $p[0]."\r\n".$p[1]."\r\n", $pairs));
+    }
+
+    /** A letter the code page lacks is written by its number. */
+    private static function inCodePage(string $words): string
+    {
+        $text = '';
+        // A line break would end the value and begin a group code.
+        foreach (mb_str_split((string) preg_replace('/[\x00-\x1f]/', ' ', $words)) as $letter) {
+            $known = mb_convert_encoding($letter, 'Windows-1252', 'UTF-8');
+            $text .= mb_convert_encoding($known, 'UTF-8', 'Windows-1252') === $letter ? $known : sprintf('\\U+%04X', mb_ord($letter));
+        }
+
+        return $text;
     }
 
     /** @return list<array{int, string}> */

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace App\Stations\Cutting;
 
 use App\Exports\DxfWriter;
-use Imbrex\Core\Cutting\CutCard;
-use Imbrex\Core\Cutting\MarkKind;
+use App\Words\Words;
+use Imbrex\Core\Cutting\FlatBlank;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 
-/** Flat blanks one beside the other: outlines on CUT, folds on BEND, notches on NOTCH. */
+/** Flat blanks one beside the other, as wide as the coil: outlines on CUT, folds on BEND, notches on NOTCH. */
 final readonly class BlanksDxf
 {
     /** Inches between two blanks. */
     private const APART = 12.0;
 
-    public function __construct(private FlatBlanks $blanks)
+    private const LETTERS = 3.0;
+
+    public function __construct(private FlatBlanks $blanks, private Words $words)
     {
     }
 
@@ -24,25 +26,26 @@ final readonly class BlanksDxf
     {
         $drawing = new DxfWriter;
         $left = 0.0;
-        foreach ($this->blanks->of($plan, $piece) as [$card, $name]) {
-            $this->blank($drawing, $card, $left, $name);
-            $left += $card->width + self::APART;
+        foreach ($this->blanks->of($plan, $piece) as [$blank, $name]) {
+            $this->blank($drawing, $blank, $left, $name);
+            $left += $blank->width + self::APART;
         }
 
         return $drawing->text();
     }
 
-    private function blank(DxfWriter $drawing, CutCard $card, float $left, string $name): void
+    private function blank(DxfWriter $drawing, FlatBlank $blank, float $left, string $name): void
     {
         $at = static fn (Point $p): Point => new Point($p->u + $left, $p->v);
-        foreach ([$card->outline, ...$card->holes] as $loop) {
+        foreach ([$blank->outline, ...$blank->holes] as $loop) {
             $drawing->outline('CUT', array_map($at, $loop->corners));
         }
-        foreach ($card->lines as $line) {
-            if ($line->kind !== MarkKind::Cut) {
-                $drawing->line(strtoupper($line->kind->value), $at($line->from), $at($line->to));
-            }
+        foreach ($blank->lines as $line) {
+            $drawing->line(strtoupper($line->kind->value), $at($line->from), $at($line->to));
         }
-        $drawing->words('NAME', new Point($left, -self::APART), 3.0, $name);
+        $drawing->words('NAME', new Point($left, -self::APART), self::LETTERS, $name);
+        if (! $blank->legsLaidFlat) {
+            $drawing->words('NAME', new Point($left, -self::APART - 2.0 * self::LETTERS), self::LETTERS, $this->words->say('blanks.as-formed'));
+        }
     }
 }

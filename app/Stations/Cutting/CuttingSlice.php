@@ -41,6 +41,7 @@ final readonly class CuttingSlice
         return [
             'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->of(RoofStage::class)->roof->faces),
             'concealed' => $profile->family->isConcealed(),
+            'blanksLieFlat' => $profile->legReturns !== null,
             'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
             'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
             'pairing' => $this->pairing->pairing($plan),

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Stations\Cutting;
 
 use App\Exports\PanelRange;
-use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutGroup;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\FlatBlank;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -18,7 +18,7 @@ final readonly class FlatBlanks
 {
     /**
      * @param  string|null  $piece  id of one panel; null for all
-     * @return list<array{CutCard, string}> each with the panels it is for
+     * @return list<array{FlatBlank, string}> each with the panels it is for
      */
     public function of(Plan $plan, ?string $piece): array
     {
@@ -28,7 +28,7 @@ final readonly class FlatBlanks
             $panels = array_values(array_filter($plan->of(CuttingStage::class)->panelsOf($face->id), static fn (Panel $p): bool => $piece === null || $p->id === $piece));
             foreach (CutGroup::gather($panels) as $group) {
                 $blanks[] = [
-                    $cards->card($face, $group->panels[0])->flipped(),
+                    FlatBlank::of($cards->card($face, $group->panels[0])->flipped(), $group->panels[0], $plan->job->covering->profile),
                     PanelRange::inWords(array_map(static fn (Panel $p): string => $p->id, $group->panels)),
                 ];
             }

@@ -12,7 +12,7 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class Profile
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
+    public const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
 
     /**
      * @param  float  $cover  width one panel adds
@@ -23,6 +23,7 @@ final readonly class Profile
      * @param  list<float>  $fieldScrews  x across the sheet, field rows
      * @param  list<float>  $endScrews  x across the sheet, end rows
      * @param  list<float>  $ribs  x of each rib's or seam's centre
+     * @param  LegReturns|null  $legReturns  what lies flat of the legs beyond what shows; null where that is not known
      */
     public function __construct(
         public string $key,
@@ -43,6 +44,7 @@ final readonly class Profile
         public float $shortest,
         public float $longest,
         public bool $representative,
+        public ?LegReturns $legReturns = null,
     ) {
     }
 

@@ -11,7 +11,7 @@ namespace Imbrex\Core\Catalogue;
  *     family: string, covers: list<int|float>, height: int|float, left: int|float, right: int|float,
  *     coilAdd: int|float, hold: string, travel: int|float, leastPitch: int|float, hand?: string, turn?: bool,
  *     ribs?: list<int|float>, field?: list<int|float>, end?: list<int|float>, stitch?: int|float,
- *     ribPitch?: int|float, fieldEvery?: int, endEvery?: int, besideRib?: int|float,
+ *     returns?: array{int|float, int|float}, ribPitch?: int|float, fieldEvery?: int, endEvery?: int, besideRib?: int|float,
  * }
  */
 final class ShippedProfiles
@@ -61,6 +61,7 @@ final class ShippedProfiles
             shortest: self::SHORTEST,
             longest: self::LONGEST,
             representative: true,
+            legReturns: isset($row['returns']) ? new LegReturns((float) $row['returns'][0], (float) $row['returns'][1]) : null,
         );
     }
 

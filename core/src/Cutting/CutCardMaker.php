@@ -8,8 +8,9 @@ use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Geometry\LineClipper;
 use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\FaceLoop;
 use Imbrex\Core\Layout\FaceSide;
@@ -32,10 +33,13 @@ final class CutCardMaker
 
     private readonly RuleSet $rules;
 
+    private readonly LineClipper $clipper;
+
     public function __construct(private readonly Builds $builds)
     {
         $this->profile = $builds->covering->profile;
         $this->rules = $builds->covering->rules;
+        $this->clipper = new LineClipper;
     }
 
     /** Keeps what the cards of a plan's faces have in common. */
@@ -48,6 +52,7 @@ final class CutCardMaker
     public function card(Face $face, Panel $panel): CutCard
     {
         $bounds = $panel->sheet->bounds();
+        $metal = (new Region($panel->sheet, $panel->sheetHoles))->moved(-$bounds->left, -$bounds->bottom);
         $piece = $this->sides($face, $panel);
         $ribs = $this->ribs($panel, $bounds->left, $bounds->width());
         $marks = new CardMarks($this->builds->covering);
@@ -59,13 +64,13 @@ final class CutCardMaker
             $piece->width,
             $piece->length,
             $panel->orderLength,
-            $panel->sheet->moved(-$bounds->left, -$bounds->bottom),
-            array_values(array_filter($this->lines($piece->all(), $ribs), static fn (Line $l): bool => max($l->from->v, $l->to->v) > -Tolerance::SAME_CUT && min($l->from->v, $l->to->v) < $piece->length + Tolerance::SAME_CUT)),
+            $metal->outline,
+            array_merge(...array_map(fn (Line $line): array => $this->onMetal($metal, $line), $this->lines($piece->all(), $ribs))),
             $ribs,
             [...($fromHead ? $marks->turnedRound($along, $piece->length) : $along), ...$marks->across($piece, $panel)],
             $marks->hookRight($panel),
             $fromHead,
-            array_map(static fn (Polygon $hole): Polygon => $hole->moved(-$bounds->left, -$bounds->bottom), $panel->sheetHoles),
+            $metal->holes,
             $panel->corrections,
             $piece->lengths($this->profile),
             Legs::of($this->profile, $panel),
@@ -178,6 +183,12 @@ final class CutCardMaker
         }
 
         return $lines;
+    }
+
+    /** @return list<Line> a bend as far as there is metal to fold; cuts and notches are at its edges */
+    private function onMetal(Region $metal, Line $line): array
+    {
+        return $line->kind !== MarkKind::Bend ? [$line] : array_map(static fn (array $part): Line => new Line($line->kind, ...$part), $this->clipper->within($metal, $line->from, $line->to));
     }
 
     /**

@@ -17,4 +17,9 @@ final readonly class Line
     {
         return new self($this->kind, new Point($width - $this->from->u, $this->from->v), new Point($width - $this->to->u, $this->to->v));
     }
+
+    public function moved(float $du, float $dv): self
+    {
+        return new self($this->kind, new Point($this->from->u + $du, $this->from->v + $dv), new Point($this->to->u + $du, $this->to->v + $dv));
+    }
 }

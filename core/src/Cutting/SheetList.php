@@ -38,14 +38,8 @@ final readonly class SheetList
             $length += $sheet->length;
         }
         $area = $profile->squareFeet($length);
-        $covered = array_sum(array_map(static fn (Panel $p): float => self::flatArea($p, $profile), $panels));
+        $kept = array_sum(array_map(static fn (Panel $p): float => (new FlatSheet($profile, $p))->area(), $panels));
 
-        return new self($sheets, $length, $area, max(0.0, $area - $covered));
-    }
-
-    /** Flat metal that ends up on the roof: the share of the coil's width the panel keeps, over its blank's length. */
-    private static function flatArea(Panel $panel, Profile $profile): float
-    {
-        return $profile->squareFeet($panel->long) * min(1.0, $panel->strip->width() / $profile->cover);
+        return new self($sheets, $length, $area, max(0.0, $area - $kept / Profile::SQUARE_INCHES_PER_SQUARE_FOOT));
     }
 }

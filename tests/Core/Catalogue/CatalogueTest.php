@@ -29,6 +29,24 @@ final class CatalogueTest extends TestCase
         self::assertSame([16.0, 20.0, 16.25, 16.625], [$profile->cover, $profile->coil, $profile->insideToOutside(), $profile->outToOut()]);
     }
 
+    public function test_legs_laid_flat_come_to_the_coil(): void
+    {
+        foreach (Catalogue::shipped()->profiles as $profile) {
+            self::assertSame($profile->family->isConcealed(), $profile->legReturns !== null, $profile->key);
+            if ($profile->legReturns !== null) {
+                self::assertEqualsWithDelta($profile->coil, $profile->outToOut() + 2 * $profile->height + $profile->legReturns->left + $profile->legReturns->right, 1e-9, $profile->key);
+            }
+        }
+    }
+
+    public function test_a_nail_strip_is_wider_than_its_cover_by_hook_and_strip(): void
+    {
+        foreach (['nail-strip-1-16', 'nail-strip-1.5-16'] as $key) {
+            $profile = Catalogue::shipped()->profile($key);
+            self::assertSame([17.0, 17.5], [$profile->insideToOutside(), $profile->outToOut()], $key);
+        }
+    }
+
     public function test_overall_width_of_sheets(): void
     {
         $overall = ['rib-9-36' => 38.0, 'rib-12-36' => 38.5, 'v-crimp-24' => 26.0, 'corrugated-7/8-32' => 37.375, 'corrugated-1/2-24' => 26.0, 'box-rib-1000mm' => 41.7];

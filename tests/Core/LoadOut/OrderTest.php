@@ -6,6 +6,8 @@ namespace Tests\Core\LoadOut;
 
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\FlatSheet;
+use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
@@ -13,6 +15,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
+use Tests\Core\RoofJob;
 
 final class OrderTest extends TestCase
 {
@@ -67,7 +70,19 @@ final class OrderTest extends TestCase
         self::assertEqualsWithDelta(0.0, $order->wasteSquareFeet, 1e-6);
 
         $ripped = Plan::for(JobMaker::rectangle(472, 214.375, rules: ['order.extra' => 0.0, 'order.step' => 0.125]))->of(LoadOutStage::class)->order;
-        self::assertEqualsWithDelta(8 / 16 * 20 * 216.375 / 144, $ripped->wasteSquareFeet, 1e-6);
+        // Two rips of 12 with 1-1/2 turned up keep a leg each, 1-3/4 and 2-1/4 of the coil: 4-3/4 and 4-1/4 of its 20 go.
+        self::assertEqualsWithDelta(9.0 * 216.375 / 144, $ripped->wasteSquareFeet, 1e-6);
+    }
+
+    public function test_what_is_cut_away_at_a_valley_counts_and_a_shared_sheet_counts_once(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse());
+        $cutting = $plan->of(CuttingStage::class);
+        $kept = array_sum(array_map(static fn (Panel $p): float => (new FlatSheet($plan->job->covering->profile, $p))->area(), $cutting->panels)) / 144;
+
+        self::assertNotSame([], $cutting->pairing->pairs);
+        self::assertEqualsWithDelta($cutting->sheets->squareFeet - $kept, $plan->of(LoadOutStage::class)->order->wasteSquareFeet, 1e-6);
+        self::assertGreaterThan(100.0, $plan->of(LoadOutStage::class)->order->wasteSquareFeet);
     }
 
     public function test_schools_are_compared_with_the_chosen_one_marked(): void

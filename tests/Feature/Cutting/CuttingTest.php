@@ -141,12 +141,39 @@ final class CuttingTest extends FeatureTestCase
         self::assertNotFalse(simplexml_load_string($all));
         self::assertGreaterThan(100, substr_count($all, 'class="cut"'));
         self::assertSame(['cut', 'bend', 'notch'], array_map(static fn ($g): string => (string) $g['class'], iterator_to_array($one->g->g, false)));
-        // One unit is an inch: the page is as wide as the sheet, 16-5/8.
-        self::assertSame('16.6250in', (string) $one['width']);
+        // One unit is an inch: the page is as wide as the coil.
+        self::assertSame('20.0000in', (string) $one['width']);
         $dxf = (string) $this->get("/api/jobs/$job->id/files/blanks.dxf?pick=hall.S-29")->assertOk()->getContent();
         self::assertSame(1, substr_count($dxf, 'POLYLINE'));
         self::assertStringContainsString('BEND', $dxf);
         $this->getJson("/api/jobs/$job->id/files/blanks.svg?pick=".urlencode('<x>'))->assertUnprocessable();
+    }
+
+    public function test_a_drawing_declares_its_layers_and_the_letters_of_its_names(): void
+    {
+        $user = $this->member();
+        $document = self::document(['system' => ['profile' => 'rib-9-36']]);
+        $document['roof']['planes'][0]['name'] = 'Überdach Ω';
+        $job = $this->job($user, $document);
+        $dxf = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/blanks.dxf")->assertOk()->getContent();
+        $pairs = array_map(null, ...[array_values(array_filter(explode("\r\n", trim($dxf)), static fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY)), array_values(array_filter(explode("\r\n", trim($dxf)), static fn (int $i): bool => $i % 2 === 1, ARRAY_FILTER_USE_KEY))]);
+        $declared = [];
+        $used = [];
+        foreach ($pairs as $i => [$code, $value]) {
+            if ($code === '0' && $value === 'LAYER') {
+                $declared[] = $pairs[$i + 1][1];
+            } elseif ($code === '8') {
+                $used[$value] = true;
+            }
+        }
+        self::assertSame([], array_diff(array_keys($used), $declared));
+        self::assertStringContainsString('ANSI_1252', $dxf);
+        // As wide as it is formed, and the drawing says so.
+        self::assertStringContainsString('as formed', $dxf);
+        self::assertStringContainsString('as formed', (string) $this->get("/api/jobs/$job->id/files/blanks.svg")->getContent());
+        self::assertFalse($this->getJson("/api/jobs/$job->id/plan/cuts")->json('blanksLieFlat'));
+        $roof = (string) $this->get("/api/jobs/$job->id/files/roof.dxf")->assertOk()->getContent();
+        self::assertStringContainsString("\xDCberdach \\U+03A9", $roof);
     }
 
     public function test_the_notch_template_is_full_size(): void

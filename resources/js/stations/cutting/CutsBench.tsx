@@ -141,6 +141,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                 </Button>
             </div>
             <FirstFit slice={slice} panel={panel} />
+            {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.cutting')}</p>
