@@ -14,13 +14,13 @@ final class DxfWriter
     /** @var list<array{int, string}> group codes of the entities with their values */
     private array $pairs = [];
 
-    /** @var array<string, true> */
-    private array $layers = ['0' => true];
+    /** @var list<string> */
+    private array $layers = ['0'];
 
     /** @param  list<Point>  $corners */
     public function outline(string $layer, array $corners): void
     {
-        $this->layers[$layer] = true;
+        $this->layers[] = $layer;
         array_push($this->pairs, [0, 'POLYLINE'], [8, $layer], [66, '1'], [70, '1']);
         foreach ($corners as $corner) {
             array_push($this->pairs, [0, 'VERTEX'], [8, $layer], ...$this->at(10, $corner));
@@ -30,19 +30,19 @@ final class DxfWriter
 
     public function line(string $layer, Point $from, Point $to): void
     {
-        $this->layers[$layer] = true;
+        $this->layers[] = $layer;
         array_push($this->pairs, [0, 'LINE'], [8, $layer], ...$this->at(10, $from), ...$this->at(11, $to));
     }
 
     public function words(string $layer, Point $at, float $height, string $words): void
     {
-        $this->layers[$layer] = true;
+        $this->layers[] = $layer;
         array_push($this->pairs, [0, 'TEXT'], [8, $layer], ...$this->at(10, $at), ...[[40, (string) $height], [1, self::inCodePage($words)]]);
     }
 
     public function text(): string
     {
-        $layers = array_map(strval(...), array_keys($this->layers));
+        $layers = array_values(array_unique($this->layers));
         $pairs = [
             [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$DWGCODEPAGE'], [3, self::CODE_PAGE], [9, '$INSUNITS'], [70, '1'], [0, 'ENDSEC'],
             [0, 'SECTION'], [2, 'TABLES'],

@@ -12,6 +12,7 @@ use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Catalogue\Hand;
+use Imbrex\Core\Cutting\AcrossFrom;
 use Imbrex\Core\Cutting\CutKind;
 use Imbrex\Core\Cutting\HowToTake;
 use Imbrex\Core\Cutting\Leg;
@@ -149,6 +150,7 @@ final class WordsTest extends FeatureTestCase
             'start.' => [...$starts, ...array_map(static fn (string $start): string => "$start.why", $starts), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
             'start.valley-point.' => ['pan', 'seam'],
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
+            'mark.from.' => array_column(AcrossFrom::cases(), 'value'),
             'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across'))), 'both-edges', 'both-edges-from-top', 'across-from-left', 'across-from-right'],
             'cuts.how.' => $of(HowToTake::class), 'cuts.kind.' => $of(CutKind::class), 'cuts.leg.' => $of(Leg::class),
             'mark.kind.' => $of(MarkKind::class),

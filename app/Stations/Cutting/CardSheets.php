@@ -15,7 +15,6 @@ use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
@@ -26,7 +25,7 @@ final readonly class CardSheets
     /** Half a page has room for so many lines of this size; more are set closer, and closer still. */
     private const LINES = ['' => 8, 'dense' => 11, 'denser' => PHP_INT_MAX];
 
-    public function __construct(private Pdf $pdf, private Words $words)
+    public function __construct(private Pdf $pdf, private Words $words, private CardNotes $notes)
     {
     }
 
@@ -46,14 +45,14 @@ final readonly class CardSheets
                     'face' => $face->name,
                     'drawing' => 'data:image/svg+xml;base64,'.base64_encode($drawing->svg($card)),
                     'length' => $tape->print($card->length),
-                    'order' => $tape->print($card->orderLength),
+                    'sheet' => $this->sheet($plan, $panel, $tape),
                     'corrected' => $panel->corrections !== [],
-                    'notes' => $this->notes($plan, $face, $panel, $tape),
+                    'notes' => array_values(array_filter([...array_column($this->notes->ofEnds($plan, $face, $panel), 'text'), $this->notes->ofSheet($plan, $panel)])),
                     'rip' => $panel->rip === null ? null : $tape->print($panel->rip),
                     'runs' => array_map(fn (MarkRun $run): array => [
                         'heading' => $this->words->say("mark.line.$run->heading"),
                         'marks' => array_map(fn (Mark $m): array => [
-                            'name' => $this->words->say("mark.$m->name", ['x' => $m->x === null ? '' : $tape->print($m->x)]),
+                            'name' => $this->name($m, $card->width, $tape),
                             'kind' => $m->kind->value,
                             'at' => $tape->print($m->distance),
                         ], $run->marks),
@@ -82,20 +81,21 @@ final readonly class CardSheets
         return '';
     }
 
-    /** @return list<string> what goes with a card: its hem, the sheet it shares */
-    private function notes(Plan $plan, Face $face, Panel $panel, TapePrinter $tape): array
+    /** What a piece is cut from: a sheet of its own, or one it shares. */
+    private function sheet(Plan $plan, Panel $panel, TapePrinter $tape): string
     {
-        $notes = [];
-        foreach (CutCardMaker::of($plan)->hems($face, $panel) as $hem) {
-            $notes[] = $this->words->say($hem['quick'] ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), ['wanted' => $hem['wanted'], 'hem' => $hem['hem'], 'along' => $hem['along']]));
-        }
         $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
-        if ($pair !== null) {
-            $notes[] = $this->words->say($pair->lower === $panel->id ? 'pair.lower' : 'pair.upper', [
-                'other' => $pair->partner($panel->id), 'length' => $tape->print($pair->orderLength, Rounding::Up), 'at' => $tape->print($pair->upperAt), 'saved' => $tape->print($pair->saved), 'turned' => $pair->turned ? 'yes' : 'no',
-            ]);
-        }
 
-        return $notes;
+        return $pair === null
+            ? $this->words->say('card.ordered', ['length' => $tape->print($panel->orderLength, Rounding::Up)])
+            : $this->words->say('card.shared', ['other' => $pair->partner($panel->id)]);
+    }
+
+    private function name(Mark $mark, float $width, TapePrinter $tape): string
+    {
+        $name = $this->words->say("mark.$mark->name");
+        $across = $mark->across($width);
+
+        return $mark->from === null ? $name : $this->words->say("mark.from.{$mark->from->value}", ['mark' => $name, 'x' => $across === null ? '' : $tape->print($across)]);
     }
 }

@@ -17,6 +17,7 @@ use Imbrex\Core\Cutting\Line;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Cutting\SideLength;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -24,7 +25,7 @@ use Imbrex\Core\Roof\RoofStage;
 /** What Cuts shows: every piece in the order of laying, and the card of one. */
 final readonly class CuttingSlice
 {
-    public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private Wire $wire)
+    public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private CardNotes $notes, private Wire $wire)
     {
     }
 
@@ -37,12 +38,13 @@ final readonly class CuttingSlice
         $panel = $plan->of(CuttingStage::class)->panel((string) $pick) ?? $plan->of(CuttingStage::class)->panels[0] ?? null;
         $face = $panel === null ? null : $plan->of(RoofStage::class)->roof->face($panel->face);
         $profile = $plan->job->covering->profile;
+        $maker = CutCardMaker::of($plan);
 
         return [
             'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->of(RoofStage::class)->roof->faces),
             'concealed' => $profile->family->isConcealed(),
             'blanksLieFlat' => $profile->legReturns !== null,
-            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
+            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $maker, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
             'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
             'pairing' => $this->pairing->pairing($plan),
             'saving' => $this->pairing->saving($plan),
@@ -52,12 +54,16 @@ final readonly class CuttingSlice
     }
 
     /** @return array<string, mixed> */
-    private function piece(Plan $plan, Panel $p): array
+    private function piece(Plan $plan, CutCardMaker $maker, Panel $p): array
     {
+        $face = $plan->of(RoofStage::class)->roof->face($p->face);
+        $lengths = $face === null ? null : $maker->lengths($face, $p);
+
         return [
             'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
-            'rip' => $p->rip, 'long' => $p->long, 'short' => $p->short, 'orderLength' => $p->orderLength,
-            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'kind' => CutKind::of($p)->value, 'angled' => $p->isAngled(),
+            'rip' => $p->rip, 'long' => $lengths?->long() ?? $p->long, 'short' => $lengths?->differ() === true ? $lengths->short() : null,
+            'blank' => ['long' => $p->long, 'short' => $p->short], 'orderLength' => $p->orderLength,
+            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'kind' => CutKind::of($p)->value,
             'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id),
         ];
     }
@@ -77,14 +83,21 @@ final readonly class CuttingSlice
             'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->of(RoofStage::class)->roof->edge($edge)?->kind->value], CutCardMaker::angledEdges($plan, $face, $panel))),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $panel->corrections),
             'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
-            'hems' => $maker->hems($face, $panel),
+            'notes' => $this->notes->ofEnds($plan, $face, $panel),
+            'sheet' => $this->notes->ofSheet($plan, $panel),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function mark(Mark $m): array
+    private static function mark(Mark $m, CutCard $card): array
     {
-        return ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x];
+        return ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x, 'from' => $m->from?->value, 'across' => $m->across($card->width)];
+    }
+
+    /** @return array{from: float, to: float, inside: bool} */
+    private static function side(SideLength $side): array
+    {
+        return (array) $side;
     }
 
     /** @return array<string, mixed> */
@@ -105,16 +118,16 @@ final readonly class CuttingSlice
             'holes' => array_map(Wire::outline(...), $card->holes),
             'lines' => array_map(static fn (Line $l): array => ['kind' => $l->kind->value, 'from' => [$l->from->u, $l->from->v], 'to' => [$l->to->u, $l->to->v]], $card->lines),
             'ribs' => $card->ribs,
-            'marks' => array_map(self::mark(...), $card->marks),
-            'runs' => array_map(static fn (MarkRun $run): array => ['line' => $run->line->value, 'heading' => $run->heading, 'marks' => array_map(self::mark(...), $run->marks)], MarkRun::of($card)),
+            'marks' => array_map(static fn (Mark $mark): array => self::mark($mark, $card), $card->marks),
+            'runs' => array_map(static fn (MarkRun $run): array => ['line' => $run->line->value, 'heading' => $run->heading, 'marks' => array_map(static fn (Mark $mark): array => self::mark($mark, $card), $run->marks)], MarkRun::of($card)),
             'legs' => ['left' => $card->legs->left?->value, 'right' => $card->legs->right?->value],
             'ends' => (array) DrawnEnds::of($card),
             'hookedRight' => $card->hookedRight,
             'fromHead' => $card->fromHead,
             'lengths' => $card->lengths === null ? null : [
-                'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between, 'differ' => $card->lengths->differ(),
+                'left' => $card->lengths->left, 'right' => $card->lengths->right, 'long' => $card->lengths->long(), 'short' => $card->lengths->short(), 'between' => $card->lengths->between, 'differ' => $card->lengths->differ(), 'insideToOutside' => $card->lengths->isInsideToOutside(),
             ],
-            'stretches' => ['left' => $card->stretches(true), 'right' => $card->stretches(false)],
+            'sides' => ['left' => array_map(self::side(...), $card->sides(true)), 'right' => array_map(self::side(...), $card->sides(false))],
         ];
     }
 }

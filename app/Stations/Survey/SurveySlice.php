@@ -15,6 +15,7 @@ use Imbrex\Core\Survey\Comparison;
 use Imbrex\Core\Survey\Miss;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\SquareTriangle;
+use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
 
 /** What Survey shows: every measured plane with what its readings come to, and which planes still want a tape. */
@@ -47,7 +48,7 @@ final readonly class SurveySlice
             'corners' => $survey->plane->cornerCount(),
             'riseIn12' => $survey->riseIn12,
             'outline' => $survey->outline === null ? null : Wire::outline($survey->outline),
-            'edges' => array_map(static fn ($kind): string => $kind->value, $survey->plane->edgeKinds()),
+            'edges' => array_map(static fn ($kind): string => $kind->value, $survey->plane->edgeKinds($plan->job->part(SurveyInput::class)->planes)),
             'adoptions' => (object) array_map($this->adoption(...), $survey->adoptions),
             'squareness' => $survey->squareness,
             'misses' => array_map(static fn (Miss $m): array => ['reading' => $m->reading->id, 'inches' => $m->inches], $survey->misses),

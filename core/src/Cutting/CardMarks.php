@@ -43,7 +43,32 @@ final readonly class CardMarks
         $marks = array_values(array_filter($marks, static fn (Mark $m): bool => $m->distance > -Tolerance::SAME_CUT && $m->distance < $piece->length + Tolerance::SAME_CUT));
         usort($marks, static fn (Mark $a, Mark $b): int => [$a->line->value, $a->distance] <=> [$b->line->value, $b->distance]);
 
-        return $marks;
+        return array_map(fn (Mark $m): Mark => $m->x === null ? $m : $m->takenFrom($this->takenFrom($piece, $m->line, $m->distance, $m->x)), $marks);
+    }
+
+    /**
+     * The place of a mark across the sheet is taken from the leg the tape lies at, from the edge a square end runs to
+     * (the flat before an angle), or else from the nearer edge.
+     */
+    private function takenFrom(PieceSides $piece, MarkLine $line, float $distance, float $x): AcrossFrom
+    {
+        $leg = $line === MarkLine::Left ? $this->profile->leftMetal : $piece->width - $this->profile->rightMetal;
+        if ($line !== MarkLine::Inner && $this->profile->family->isConcealed() && abs($x - $leg) < Tolerance::SAME_CUT) {
+            return AcrossFrom::Leg;
+        }
+        foreach ($piece->sides as $side) {
+            $other = match (true) {
+                ! $side->bound->isEnd() || ! $side->isSquare() || abs($side->from->v - $distance) > Tolerance::SAME_CUT => null,
+                abs($side->from->u - $x) < Tolerance::SAME_CUT => $side->to->u,
+                abs($side->to->u - $x) < Tolerance::SAME_CUT => $side->from->u,
+                default => null,
+            };
+            if ($other !== null && ($piece->isAtEdge($other, true) || $piece->isAtEdge($other, false))) {
+                return $piece->isAtEdge($other, true) ? AcrossFrom::Left : AcrossFrom::Right;
+            }
+        }
+
+        return $x <= $piece->width / 2.0 ? AcrossFrom::Left : AcrossFrom::Right;
     }
 
     /** The edge an end is marked at: where it reaches it, or the side the piece is ripped along; null further in. */
@@ -86,7 +111,7 @@ final readonly class CardMarks
         $marks = $side->isSquare() && $at < Tolerance::SAME_CUT ? [] : [new Mark('foot', MarkKind::Cut, $line, $at, $x)];
         array_push($marks, ...$this->bendMarks($side, $line, $at, $x));
         $hasLeg = $this->profile->family->isConcealed() && ! ($left ? $panel->cutLeft : $panel->cutRight);
-        if ($hasLeg && ($side->kind === EdgeKind::Eave || $side->kind === EdgeKind::Transition)) {
+        if ($hasLeg && $side->isNotched()) {
             $back = $at + $this->rules->number('cut.notchBack');
             $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $back, $x);
             $marks[] = new Mark('tab', MarkKind::Notch, $line, $back + $this->rules->number('cut.notchTab'), $x);
@@ -193,7 +218,7 @@ final readonly class CardMarks
     public function turnedRound(array $marks, float $length): array
     {
         return array_map(
-            static fn (Mark $m): Mark => in_array($m->line, [MarkLine::Left, MarkLine::Right, MarkLine::Inner], true) ? new Mark($m->name, $m->kind, $m->line, $length - $m->distance, $m->x) : $m,
+            static fn (Mark $m): Mark => in_array($m->line, [MarkLine::Left, MarkLine::Right, MarkLine::Inner], true) ? new Mark($m->name, $m->kind, $m->line, $length - $m->distance, $m->x, $m->from) : $m,
             array_reverse($marks),
         );
     }

@@ -55,6 +55,12 @@ final readonly class CardSide
         return $this->bound === Bound::Foot;
     }
 
+    /** Whether seams are cut back there for a hem that hooks over an eave; no hem, no notch. */
+    public function isNotched(): bool
+    {
+        return $this->hem > 0.0 && ($this->kind === EdgeKind::Eave || ($this->kind === EdgeKind::Transition && $this->isLowEnd()));
+    }
+
     /** Whether it runs across square to the ribs. */
     public function isSquare(): bool
     {

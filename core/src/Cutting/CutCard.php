@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Tolerance;
 
@@ -42,8 +43,34 @@ final readonly class CutCard
     ) {
     }
 
+    /**
+     * What is measured along its left or right in this view: the length it is marked by, where the tape lies; or, where it is
+     * not made from two lengths, each stretch of metal at that edge.
+     *
+     * @return list<SideLength>
+     */
+    public function sides(bool $left): array
+    {
+        if ($this->lengths === null) {
+            return array_map(static fn (array $stretch): SideLength => new SideLength($stretch[0], $stretch[1], false), $this->stretches($left));
+        }
+        $length = $left ? $this->lengths->left : $this->lengths->right;
+        $inside = $left ? $this->lengths->insideLeft : $this->lengths->insideRight;
+
+        return [$this->fromHead ? new SideLength($this->length - $length, $this->length, $inside) : new SideLength(0.0, $length, $inside)];
+    }
+
+    /** Inches from B to where the metal ends along its left or right in this view. */
+    public function headAt(bool $left): float
+    {
+        $x = $left ? 0.0 : $this->width;
+        $at = array_filter($this->outline->corners, static fn (Point $corner): bool => abs($corner->u - $x) < Tolerance::SAME_CUT);
+
+        return max(0.0, ...array_map(static fn (Point $corner): float => $corner->v, array_values($at)));
+    }
+
     /** @return list<array{float, float}> where metal runs along its left or right edge in this view: from and to, up from B */
-    public function stretches(bool $left): array
+    private function stretches(bool $left): array
     {
         $x = $left ? 0.0 : $this->width;
         $stretches = [];
@@ -83,7 +110,7 @@ final readonly class CutCard
                 MarkLine::Left => MarkLine::Right,
                 MarkLine::Right => MarkLine::Left,
                 default => $mark->line,
-            }, $mark->distance, $mark->x === null ? null : $this->width - $mark->x), $this->marks),
+            }, $mark->distance, $mark->x === null ? null : $this->width - $mark->x, $mark->from?->mirrored()), $this->marks),
             ! $this->hookedRight,
             $this->fromHead,
             array_map(fn (Polygon $hole): Polygon => $hole->mirrored()->moved($this->width, 0.0), $this->holes),

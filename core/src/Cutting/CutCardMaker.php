@@ -79,6 +79,17 @@ final class CutCardMaker
         return $card->flipped();
     }
 
+    public function headFold(Face $face, Panel $panel): HeadFold
+    {
+        return HeadFold::of($this->sides($face, $panel), $face, $this->rules);
+    }
+
+    /** The two lengths a panel is marked by, face view; null where it is not made from two. */
+    public function lengths(Face $face, Panel $panel): ?TwoLengths
+    {
+        return $this->sides($face, $panel)->lengths($this->profile);
+    }
+
     /** @return list<FaceSide> sides of the face that end a panel at an angle */
     public function angledSides(Face $face, Panel $panel): array
     {
@@ -171,10 +182,11 @@ final class CutCardMaker
             if ($side->bound === Bound::Head && $side->turnsPanUp) {
                 $lines[] = $side->inwards($this->rules->number('cut.panTurnUp'), MarkKind::Bend);
             }
-            if ($side->hem > 0.0 && ! $side->isSquare() && ! $side->isUpright() && $this->profile->family->isConcealed()) {
+            // A square foot has its own notches; at any other hemmed end the rib comes off as far as the hem is folded.
+            if ($side->hem > 0.0 && ! ($side->isSquare() && $side->isLowEnd()) && ! $side->isUpright() && $this->profile->family->isConcealed()) {
                 array_push($lines, ...$this->ribsOff($side, $ribs));
             }
-            if (($side->kind === EdgeKind::Eave || ($side->kind === EdgeKind::Transition && $side->isLowEnd())) && $this->profile->family->isConcealed()) {
+            if ($side->isNotched() && $this->profile->family->isConcealed()) {
                 foreach ($ribs as $rib) {
                     $foot = $side->heightAt($rib);
                     $lines[] = new Line(MarkKind::Notch, new Point($rib, $foot), new Point($rib, $foot + $this->rules->number('cut.notchBack')));

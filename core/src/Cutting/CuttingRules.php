@@ -17,6 +17,7 @@ final class CuttingRules
             HouseRule::number('cut.notchBack', RuleUnit::Inches, 1.0, 0.5, 2.0),
             HouseRule::number('cut.notchTab', RuleUnit::Inches, 0.75, 0.25, 1.5),
             HouseRule::number('cut.panTurnUp', RuleUnit::Inches, 1.0, 0.5, 2.0),
+            HouseRule::number('cut.squareTurnUp', RuleUnit::RiseIn12, 3.0, 0.0, 24.0),
             HouseRule::choice('cut.hemSchool', ['square', 'quick']),
             HouseRule::number('cut.leastTip', RuleUnit::Inches, 4.0, 1.0, 12.0),
             HouseRule::number('cut.cleatFlange', RuleUnit::Inches, 1.5, 0.5, 4.0),

@@ -133,7 +133,11 @@ final readonly class FlatSheet
         return $bends;
     }
 
-    /** The notch of a seam that is cut back from its foot: along the leg's bend, then across the leg; null where no leg stands. */
+    /**
+     * The notch of a seam that is cut back from an end: along the leg's bend, then across the leg.
+     *
+     * @return array{Point, Point, Point}|null null where no leg stands
+     */
     public function notch(Point $foot, Point $back): ?array
     {
         $isLeft = self::isAt($foot->u, $this->left);

@@ -11,8 +11,9 @@ namespace Imbrex\Core\Cutting;
 final readonly class Mark
 {
     /**
-     * @param  string  $name which mark it is: its words stand in the message catalogue under `mark.<name>`
+     * @param  string  $name  which mark it is: its words stand in the message catalogue under `mark.<name>`
      * @param  float|null  $x  inches from the sheet's left edge in this view, where the mark is not at an edge itself
+     * @param  AcrossFrom|null  $from  what its place across the sheet is taken from; null where it is at an edge itself
      */
     public function __construct(
         public string $name,
@@ -20,6 +21,22 @@ final readonly class Mark
         public MarkLine $line,
         public float $distance,
         public ?float $x = null,
+        public ?AcrossFrom $from = null,
     ) {
+    }
+
+    /** Inches across the sheet from the edge its place is taken from; null where it is at an edge or a leg itself. */
+    public function across(float $width): ?float
+    {
+        return match ($this->from) {
+            AcrossFrom::Left => $this->x,
+            AcrossFrom::Right => $this->x === null ? null : $width - $this->x,
+            default => null,
+        };
+    }
+
+    public function takenFrom(?AcrossFrom $from): self
+    {
+        return new self($this->name, $this->kind, $this->line, $this->distance, $this->x, $from);
     }
 }

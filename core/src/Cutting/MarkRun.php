@@ -44,7 +44,7 @@ final readonly class MarkRun
      */
     private static function areAlike(array $these, array $those): bool
     {
-        $key = static fn (Mark $mark): string => $mark->name.round($mark->distance, 4);
+        $key = static fn (Mark $mark): string => $mark->name.round($mark->distance, 4).$mark->from?->value;
 
         return $these !== [] && array_map($key, $these) === array_map($key, $those);
     }

@@ -150,15 +150,17 @@ final readonly class PieceSides
         $bound = $fromHead ? Bound::Foot : Bound::Head;
         $at = [];
         $places = [];
+        $inside = [];
         foreach ([true, false] as $left) {
             $end = $this->outermost($bound, $left);
             $x = $this->tapeAt($end, $left, $profile);
             $height = $end->heightAt($x);
             $places[] = $x;
+            $inside[] = ! Tolerance::same($x, $end->end($left)->u);
             $at[] = $fromHead ? $this->length - $height : $height;
         }
 
-        return new TwoLengths($at[0], $at[1], abs($places[1] - $places[0]));
+        return new TwoLengths($at[0], $at[1], abs($places[1] - $places[0]), $inside[0], $inside[1]);
     }
 
     /** Length along the left or right edge between foot and head, out to out; null where the piece is not made from two lengths. */

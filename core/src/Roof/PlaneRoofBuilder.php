@@ -8,6 +8,7 @@ use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Units\Length;
 use Imbrex\Core\Units\Pitch;
@@ -26,9 +27,10 @@ final readonly class PlaneRoofBuilder
     public function build(array $surveys, float $west): Roof
     {
         $faces = [];
+        $planes = array_map(static fn (PlaneSurvey $survey): Plane => $survey->plane, $surveys);
         foreach ($surveys as $survey) {
             $plane = $survey->plane;
-            $kinds = $plane->edgeKinds();
+            $kinds = $plane->edgeKinds($planes);
             if ($survey->outline !== null && $survey->riseIn12 !== null && count($kinds) === count($survey->outline->corners)) {
                 $faces[$plane->id] = new Face($plane->id, $plane->name, Pitch::ofRise($survey->riseIn12), $survey->outline, $kinds);
             }
@@ -36,7 +38,24 @@ final readonly class PlaneRoofBuilder
         $joints = $this->joints($surveys, $faces);
         $placed = (new PlanePlacer)->place($faces, $joints, $this->eaveHeights($surveys), $west);
 
-        return new Roof(array_values($placed), $this->edges($placed, $joints), $this->findings($placed, $joints));
+        $edges = $this->edges($placed, $joints);
+
+        return new Roof(array_values($placed), $edges, [...$this->findings($placed, $joints), ...$this->alone($placed, $edges)]);
+    }
+
+    /**
+     * A ridge parts two planes: one with nothing behind it is a peak, where the panel's head is hemmed, or waits to be tied.
+     *
+     * @param  array<string, Face>  $faces
+     * @param  list<Edge>  $edges
+     * @return list<Finding>
+     */
+    private function alone(array $faces, array $edges): array
+    {
+        $alone = array_filter($edges, static fn (Edge $edge): bool => $edge->kind === EdgeKind::Ridge && count($edge->faces) === 1);
+        $ids = array_values(array_unique(array_map(static fn (Edge $edge): string => $edge->faces[0], $alone)));
+
+        return array_map(static fn (string $id): Finding => Finding::settle('roof.ridge-alone', $id, ['plane' => $faces[$id]->name]), $ids);
     }
 
     /**

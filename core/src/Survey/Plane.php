@@ -40,9 +40,22 @@ final readonly class Plane
         return $this->shape->corners() ?? count($this->edges);
     }
 
-    /** @return list<EdgeKind> as typed, or else as its shape suggests */
-    public function edgeKinds(): array
+    /**
+     * @param  list<self>  $planes  of the job
+     * @return list<EdgeKind> as typed, or else as its shape suggests
+     */
+    public function edgeKinds(array $planes): array
     {
-        return $this->edges === [] ? $this->shape->usualEdges() : $this->edges;
+        return $this->edges === [] ? $this->shape->usualEdges($this->isBacked($planes)) : $this->edges;
+    }
+
+    /**
+     * Whether another plane is said to lie behind its ridge.
+     *
+     * @param  list<self>  $planes  of the job
+     */
+    private function isBacked(array $planes): bool
+    {
+        return $this->ridgeWith !== null || in_array($this->id, array_map(static fn (self $other): ?string => $other->ridgeWith, $planes), true);
     }
 }

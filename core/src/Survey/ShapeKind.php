@@ -38,24 +38,29 @@ enum ShapeKind: string
         return $this === self::Ell || $this === self::Free;
     }
 
-    /** @return list<EdgeKind> what its sides are where nobody has said otherwise; none where that cannot be guessed */
-    public function usualEdges(): array
+    /**
+     * @param  bool  $backed  another plane lies behind its top: a ridge, where a plane alone ends at a peak
+     * @return list<EdgeKind> what its sides are where nobody has said otherwise; none where that cannot be guessed
+     */
+    public function usualEdges(bool $backed): array
     {
+        $top = $backed ? EdgeKind::Ridge : EdgeKind::Peak;
+
         return match ($this) {
-            self::Rectangle, self::Parallelogram => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake],
-            self::Trapezoid => [EdgeKind::Eave, EdgeKind::Hip, EdgeKind::Ridge, EdgeKind::Hip],
+            self::Rectangle, self::Parallelogram => [EdgeKind::Eave, EdgeKind::Rake, $top, EdgeKind::Rake],
+            self::Trapezoid => [EdgeKind::Eave, EdgeKind::Hip, $top, EdgeKind::Hip],
             self::Triangle => [EdgeKind::Eave, EdgeKind::Hip, EdgeKind::Hip],
             default => [],
         };
     }
 
-    /** @return non-empty-list<EdgeKind> what its sides are first taken to be when someone picks the shape */
+    /** @return non-empty-list<EdgeKind> what the sides of a plane alone are first taken to be when someone picks the shape */
     public function firstEdges(): array
     {
         return match ($this) {
-            self::Ell => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Sidewall, EdgeKind::Ridge, EdgeKind::Rake],
-            self::Free => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake, EdgeKind::Rake],
-            default => $this->usualEdges() ?: [EdgeKind::Eave],
+            self::Ell => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Peak, EdgeKind::Sidewall, EdgeKind::Peak, EdgeKind::Rake],
+            self::Free => [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Peak, EdgeKind::Rake, EdgeKind::Rake],
+            default => $this->usualEdges(false) ?: [EdgeKind::Eave],
         };
     }
 

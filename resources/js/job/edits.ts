@@ -32,6 +32,44 @@ export function removePlane(document: JobDocument, id: string): JobDocument {
     return { ...document, roof: { ...document.roof, planes }, layout };
 }
 
+/** Another plane lies behind this one's ridge, or none any more. With one behind it, a peak is a ridge, seen from both. */
+export function putBehind(document: JobDocument, id: string, other: string | null): JobDocument {
+    const alone = editPlane(document, id, (plane) => {
+        const rest = { ...plane };
+        delete rest.ridgeWith;
+        return rest;
+    });
+    if (other === null) return alone;
+    const ridged = (plane: Plane): Plane =>
+        plane.edges && !plane.edges.includes('ridge')
+            ? { ...plane, edges: plane.edges.map((kind) => (kind === 'peak' ? 'ridge' : kind)) as Plane['edges'] }
+            : plane;
+    return editPlane(editPlane(alone, other, ridged), id, (plane) => ({ ...ridged(plane), ridgeWith: other }));
+}
+
+/** What lies beyond a side of a plane: a side of another, or nothing. Two peaks that meet are one ridge. */
+export function tieSide(
+    document: JobDocument,
+    id: string,
+    side: number,
+    beyond: { plane: string; side: number } | null,
+    kinds: { own: string; its: string },
+): JobDocument {
+    const ridged = (at: number) => (plane: Plane) => ({
+        ...plane,
+        edges: plane.edges?.map((kind, i) => (i === at ? 'ridge' : kind)) as Plane['edges'],
+    });
+    const tied = editPlane(document, id, (plane) => ({
+        ...plane,
+        ties: [
+            ...(plane.ties ?? []).filter((tie) => tie.side !== side),
+            ...(beyond ? [{ side, plane: beyond.plane, itsSide: beyond.side }] : []),
+        ],
+    }));
+    if (!beyond || kinds.own !== 'peak' || kinds.its !== 'peak') return tied;
+    return editPlane(editPlane(tied, id, ridged(side)), beyond.plane, ridged(beyond.side));
+}
+
 export function putReading(document: JobDocument, plane: string, reading: Reading): JobDocument {
     return editPlane(document, plane, (plane) => {
         const readings = plane.readings ?? [];
@@ -85,7 +123,7 @@ export function emptyJob(name: string, rules: Record<string, number | string>): 
         format: 'imbrex-job/2',
         name,
         units: 'imperial',
-        roof: { planes: [{ id: 'P1', name: '', readings: [], edges: ['eave', 'rake', 'ridge', 'rake'] }] },
+        roof: { planes: [{ id: 'P1', name: '', readings: [], edges: ['eave', 'rake', 'peak', 'rake'] }] },
         rules,
     };
 }

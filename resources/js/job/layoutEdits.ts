@@ -101,7 +101,7 @@ export function setCut(document: JobDocument, panel: CutPanel, done: boolean): J
         ...document,
         cutting: {
             ...document.cutting,
-            cut: done ? [...others, { panel: panel.id, long: panel.long, short: panel.short }] : others,
+            cut: done ? [...others, { panel: panel.id, long: panel.blank.long, short: panel.blank.short }] : others,
         },
     };
 }

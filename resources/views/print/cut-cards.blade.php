@@ -32,7 +32,7 @@
     @foreach ($page as $i => $card)
     <div class="card {{ $i === count($page) - 1 ? 'last' : '' }}">
         <h1>{{ $card['title'] }}</h1>
-        <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.ordered', ['length' => $card['order']]) }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}@if ($card['corrected']) · <b>{{ $words->say('cuts.corrected') }}</b>@endif</p>
+        <p class="sub">{{ $card['face'] }} · {{ $words->say('card.count', ['count' => $card['count']]) }} · {{ $words->say('card.blank', ['length' => $card['length']]) }}, {{ $card['sheet'] }} · {{ $plan->job->name }}, {{ $words->say('print.plan', ['revision' => $revision]) }}@if ($card['corrected']) · <b>{{ $words->say('cuts.corrected') }}</b>@endif</p>
         <table class="place"><tr>
             <td style="width: 270px; vertical-align: top;"><div style="font-size: 12px;">{{ $words->say('card.back') }}</div><img src="{{ $card['drawing'] }}" {!! $card['notes'] === [] ? 'width="250" height="330"' : 'width="164" height="216"' !!} alt="">@foreach ($card['notes'] as $note)<p class="mind"><b>{{ $note }}</b></p>@endforeach<p class="mind">{{ $words->say('caution.cutting') }}</p></td>
             <td style="vertical-align: top;">

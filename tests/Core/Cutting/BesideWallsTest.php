@@ -84,7 +84,7 @@ final class BesideWallsTest extends TestCase
         self::assertEqualsWithDelta($panel->long, $panel->short, 1e-9);
         self::assertNull($card->lengths);
         // The notch reaches one edge only: the other runs through.
-        self::assertSame([1, 2], [count($card->stretches(false)), count($card->stretches(true))]);
+        self::assertSame([1, 2], [count($card->sides(false)), count($card->sides(true))]);
     }
 
     public function test_end_laps_keep_within_the_limit_beside_an_opening(): void

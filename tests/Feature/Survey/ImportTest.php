@@ -35,7 +35,7 @@ final class ImportTest extends FeatureTestCase
         $job = $this->boathouse();
         $drawing = (new DxfReader)->read((string) $this->get("/api/jobs/$job->id/files/blanks.dxf")->assertOk()->getContent());
         $plan = json_decode((string) $this->getJson("/api/jobs/$job->id/plan/cuts")->getContent(), true);
-        $lengths = array_unique(array_map(static fn (array $p): string => sprintf('%.3f', $p['long']), $plan['panels']));
+        $lengths = array_unique(array_map(static fn (array $p): string => sprintf('%.3f', $p['blank']['long']), $plan['panels']));
         $drawn = array_unique(array_map(static fn (array $o): string => sprintf('%.3f', max(array_column($o['points'], 1)) - min(array_column($o['points'], 1))), $drawing->outlines));
 
         self::assertSame(['CUT'], array_values(array_unique(array_column($drawing->outlines, 'layer'))));

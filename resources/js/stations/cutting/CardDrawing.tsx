@@ -97,13 +97,14 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
                 <Letter view={view} up={1} at={at} room={high} text={t('card.top')} />
                 <Letter view={view} up={-1} at={at} room={low} text={t('card.bottom')} />
                 {(['left', 'right'] as const).flatMap((hand) =>
-                    view.stretches[hand].map(([from, to]) => (
+                    view.sides[hand].map(({ from, to, inside }) => (
                         <Side
                             key={`${hand}${from}`}
                             x={hand === 'left' ? x0 - 30 : x0 + wide + 30}
                             y1={at([0, to])[1]}
                             y2={at([0, from])[1]}
                             inches={to - from}
+                            named={inside ? t('cuts.inside') : ''}
                             anchor={hand === 'left' ? 'end' : 'start'}
                         />
                     )),
@@ -181,12 +182,14 @@ function Side({
     y1,
     y2,
     inches,
+    named,
     anchor,
 }: {
     x: number;
     y1: number;
     y2: number;
     inches: number;
+    named: string;
     anchor: 'start' | 'end';
 }) {
     const middle = (y1 + y2) / 2;
@@ -202,6 +205,17 @@ function Side({
             >
                 <LenText inches={inches} inchesOnly />
             </text>
+            {named && (
+                <text
+                    x={x + (anchor === 'end' ? -8 : 8)}
+                    y={middle - 12}
+                    textAnchor={anchor}
+                    fontSize="13"
+                    className="muted"
+                >
+                    {named}
+                </text>
+            )}
         </g>
     );
 }

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
-import type { CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
+import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { setCut } from '../../job/layoutEdits';
@@ -32,12 +32,19 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')}{' '}
                 <b style={{ fontSize: 22 }}>
-                    <Len inches={panel.long} inchesOnly />
+                    <Len inches={panel.blank.long} inchesOnly />
                 </b>{' '}
-                · {t('cuts.ordered-at')}{' '}
-                <b>
-                    <Len inches={panel.orderLength} inchesOnly round="up" />
-                </b>
+                ·{' '}
+                {panel.pairedWith ? (
+                    t('cuts.shared', { other: panel.pairedWith })
+                ) : (
+                    <>
+                        {t('cuts.ordered-at')}{' '}
+                        <b>
+                            <Len inches={panel.orderLength} inchesOnly round="up" />
+                        </b>
+                    </>
+                )}
             </p>
             {panel.corrected && (
                 <p className="chalk-text" style={{ marginTop: 4 }}>
@@ -51,6 +58,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                             long: print(two.long, 'nearest', true),
                             short: print(two.short, 'nearest', true),
                             width: print(two.between, 'nearest', true),
+                            how: two.insideToOutside ? 'inside' : 'out',
                         })}
                     />
                 </p>
@@ -63,12 +71,7 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                             {run.marks.map((mark, i) => (
                                 <tr key={i}>
                                     <td>
-                                        {i + 1}{' '}
-                                        <Said
-                                            text={t(`mark.${mark.name}`, {
-                                                x: mark.x === null ? '' : print(mark.x, 'nearest', true),
-                                            })}
-                                        />
+                                        {i + 1} <MarkName mark={mark} />
                                     </td>
                                     <td className="n" style={{ fontSize: 17, fontWeight: 650 }}>
                                         <Len inches={mark.distance} inchesOnly />
@@ -82,20 +85,9 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                     </table>
                 </section>
             ))}
-            {slice.card?.hems.map((hem, i) => (
-                <div
-                    key={i}
-                    className="finding"
-                    data-severity={hem.quick ? 'settle' : 'note'}
-                    style={{ marginTop: 12 }}
-                >
-                    <Said
-                        text={t(hem.quick ? 'cuts.hem-quick' : 'cuts.hem-square', {
-                            wanted: print(hem.wanted, 'nearest', true),
-                            hem: print(hem.hem, 'nearest', true),
-                            along: print(hem.along, 'nearest', true),
-                        })}
-                    />
+            {slice.card?.notes.map((note, i) => (
+                <div key={i} className="finding" data-severity={note.severity} style={{ marginTop: 12 }}>
+                    <Said text={note.text} />
                 </div>
             ))}
             {slice.card && slice.card.chalk.length > 0 && (
@@ -146,5 +138,21 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
             <h3>{t('mind')}</h3>
             <p className="caution">{t('caution.cutting')}</p>
         </aside>
+    );
+}
+
+/** What a mark is, and where across the sheet it lies if that is not at an edge. */
+function MarkName({ mark }: { mark: CardMark }) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    const name = t(`mark.${mark.name}`);
+    if (mark.from === null) return name;
+    return (
+        <Said
+            text={t(`mark.from.${mark.from}`, {
+                mark: name,
+                x: mark.across === null ? '' : print(mark.across, 'nearest', true),
+            })}
+        />
     );
 }

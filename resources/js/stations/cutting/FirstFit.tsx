@@ -128,21 +128,10 @@ export function PairLine({
     onPick: (id: string) => void;
 }) {
     const { t } = useTranslation();
-    const print = useJobTape();
-    const pair = slice.card?.pair;
-    if (!pair || !panel.pairedWith) return null;
-    const lower = pair.lower === panel.id;
+    if (!slice.card?.sheet || !panel.pairedWith) return null;
     return (
         <div className="finding" data-severity="note" data-testid="pair">
-            <Said
-                text={t(lower ? 'pair.lower' : 'pair.upper', {
-                    other: panel.pairedWith,
-                    length: print(pair.orderLength, 'up', true),
-                    at: print(pair.upperAt, 'nearest', true),
-                    saved: print(pair.saved, 'nearest', true),
-                    turned: pair.turned ? 'yes' : 'no',
-                })}
-            />{' '}
+            <Said text={slice.card.sheet} />{' '}
             <Button size="small" onClick={() => panel.pairedWith && onPick(panel.pairedWith)}>
                 {t('pair.show', { other: panel.pairedWith })}
             </Button>

@@ -84,7 +84,9 @@ export function PieceList({
                                         <td className="n">
                                             <Len inches={panel.long} inchesOnly />
                                         </td>
-                                        <td className="n">{panel.angled && <Len inches={panel.short} inchesOnly />}</td>
+                                        <td className="n">
+                                            {panel.short !== null && <Len inches={panel.short} inchesOnly />}
+                                        </td>
                                         <td className="n small">
                                             {t(`cuts.kind.${panel.kind}`)}
                                             {panel.rip !== null && (

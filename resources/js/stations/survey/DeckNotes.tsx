@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { Plane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
-import { editPlane, removePlane } from '../../job/edits';
+import { editPlane, putBehind, removePlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
 
 /** What else was seen: name, roof-over or tear-off, deck, layers, the plane behind the ridge, notes. */
@@ -66,15 +66,7 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
                     label={t('notes.behind')}
                     value={plane.ridgeWith ?? ''}
                     disabled={disabled}
-                    onChange={(event) =>
-                        edit((d) =>
-                            editPlane(d, plane.id, (plane) => {
-                                const rest = { ...plane };
-                                delete rest.ridgeWith;
-                                return event.target.value === '' ? rest : { ...rest, ridgeWith: event.target.value };
-                            }),
-                        )
-                    }
+                    onChange={(event) => edit((d) => putBehind(d, plane.id, event.target.value || null))}
                 >
                     <MenuItem value="">{t('notes.nothing-behind')}</MenuItem>
                     {others.map((plane) => (

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
-import { editPlane } from '../../job/edits';
+import { editPlane, tieSide } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
 import { letter, runsByCorner, SHAPES, type Name, type Shape } from './quantities';
 import { useUsualEdges } from './useUsualEdges';
@@ -32,6 +32,7 @@ export function PlaneShape({
     const shape = plane.shape ?? 'rectangle';
     const edges = plane.edges ?? survey?.edges ?? usualEdges(shape);
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
+    const sidesOf = (one: Plane | undefined) => one?.edges ?? usualEdges(one?.shape ?? 'rectangle');
     const change = (part: (one: Plane) => Plane) => edit((d) => editPlane(d, plane.id, part));
     const setShape = (next: Shape) => {
         const sides = usualEdges(next);
@@ -49,10 +50,11 @@ export function PlaneShape({
     const setKind = (side: number, kind: (typeof KINDS)[number]) =>
         change((plane) => ({ ...plane, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
     const setTie = (side: number, value: string) =>
-        change((plane) => {
-            const ties = (plane.ties ?? []).filter((tie) => tie.side !== side);
-            if (value !== '') ties.push({ side, plane: value.split(' ')[0], itsSide: Number(value.split(' ')[1]) });
-            return { ...plane, ties };
+        edit((d) => {
+            const [other, itsSide] = value.split(' ');
+            const beyond = value === '' ? null : { plane: other, side: Number(itsSide) };
+            const its = sidesOf(others.find((one) => one.id === other))[beyond?.side ?? 0];
+            return tieSide(d, plane.id, side, beyond, { own: edges[side], its });
         });
     const resize = (by: 1 | -1) =>
         change((plane) => ({
@@ -124,7 +126,7 @@ export function PlaneShape({
                             >
                                 <MenuItem value="">{t('shape.nothing')}</MenuItem>
                                 {others.flatMap((plane) =>
-                                    (plane.edges ?? usualEdges(plane.shape ?? 'rectangle')).map((its, i, all) => (
+                                    sidesOf(plane).map((its, i, all) => (
                                         <MenuItem key={`${plane.id} ${i}`} value={`${plane.id} ${i}`}>
                                             {t('shape.its-side', {
                                                 plane: plane.name,

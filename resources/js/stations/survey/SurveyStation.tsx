@@ -7,7 +7,7 @@ import { useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
-import { addPlane, freshId } from '../../job/edits';
+import { addPlane, freshId, putBehind } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
 import { GaugeLine } from './GaugeLine';
 import { Progress } from './Progress';
@@ -59,16 +59,16 @@ export default function SurveyStation() {
         const own = behind
             ? t('survey.other-side-of', { plane: plane.name }).slice(0, 120)
             : t('survey.plane-number', { number: planes.length + 1 });
-        job.edit((d) =>
-            addPlane(d, {
+        job.edit((d) => {
+            const added = addPlane(d, {
                 id,
                 name: own,
                 ...(shape === 'rectangle' ? {} : { shape }),
                 edges: usualEdges(shape),
                 readings: [],
-                ...(behind ? { ridgeWith: plane.id } : {}),
-            }),
-        );
+            });
+            return behind ? putBehind(added, id, plane.id) : added;
+        });
         pick(id);
     };
 

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Cutting;
+
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Rounding;
+
+/** What is said beside a card's marks, on the screen and on paper. */
+final readonly class CardNotes
+{
+    public function __construct(private Words $words)
+    {
+    }
+
+    /** @return list<array{severity: string, text: string}> how its ends are folded */
+    public function ofEnds(Plan $plan, Face $face, Panel $panel): array
+    {
+        $cards = CutCardMaker::of($plan);
+        $tape = Wire::tape($plan)->inInches();
+        $notes = [];
+        foreach ($cards->hems($face, $panel) as $hem) {
+            $notes[] = $this->note($hem['quick'] ? 'settle' : 'note', $hem['quick'] ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), ['wanted' => $hem['wanted'], 'hem' => $hem['hem'], 'along' => $hem['along']]));
+        }
+        $head = $cards->headFold($face, $panel);
+        if ($head->turnUp !== null) {
+            $notes[] = $this->note('note', 'cuts.pan-up', ['height' => $tape->print($head->turnUp), 'degrees' => $head->degrees]);
+        }
+        if ($head->closedAfterLaying) {
+            $notes[] = $this->note('settle', 'cuts.close-after', []);
+        }
+
+        return $notes;
+    }
+
+    /** The sheet a piece shares with another: which, how long, and where the two are cut apart; null where it shares none. */
+    public function ofSheet(Plan $plan, Panel $panel): ?string
+    {
+        $cutting = $plan->of(CuttingStage::class);
+        $pair = $cutting->pairing->of($panel->id);
+        $lower = $pair === null ? null : $cutting->panel($pair->lower);
+        $face = $lower === null ? null : $plan->of(RoofStage::class)->roof->face($lower->face);
+        if ($pair === null || $lower === null || $face === null) {
+            return null;
+        }
+        $tape = Wire::tape($plan)->inInches();
+        $card = CutCardMaker::of($plan)->card($face, $lower);
+
+        return $this->words->say($pair->lower === $panel->id ? 'pair.lower' : 'pair.upper', [
+            'other' => $pair->partner($panel->id), 'length' => $tape->print($pair->orderLength, Rounding::Up), 'at' => $tape->print($pair->upperAt), 'saved' => $tape->print($pair->saved),
+            'left' => $tape->print($card->headAt(true)), 'right' => $tape->print($card->headAt(false)), 'turned' => $pair->turned ? 'yes' : 'no',
+        ]);
+    }
+
+    /**
+     * @param  array<string, string|float>  $parameters
+     * @return array{severity: string, text: string}
+     */
+    private function note(string $severity, string $code, array $parameters): array
+    {
+        return ['severity' => $severity, 'text' => $this->words->say($code, $parameters)];
+    }
+}
