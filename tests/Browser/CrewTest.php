@@ -132,6 +132,6 @@ final class CrewTest extends BrowserTestCase
         $person->press('Read a job from a file');
         $person->waitFor("//*[contains(@class,'workspace')]");
         $this->goToStation($person, 'Load-out');
-        $person->sees('18′ 2 1/2″');
+        $person->sees('18′ 3 1/2″');
     }
 }

@@ -45,7 +45,8 @@ final class DemoTest extends FeatureTestCase
         self::assertSame(4.0, $plan->of(SurveyStage::class)->surveys[0]->riseIn12);
         self::assertTrue($plan->of(SurveyStage::class)->surveys[0]->squareness?->hidden);
         self::assertCount(32, $plan->of(CuttingStage::class)->panels);
-        self::assertSame(218.5, $plan->of(LoadOutStage::class)->order->lines[0]->length);
+        // 214-3/8, 1 past the eave and 1 hemmed, 1 hemmed at the peak, 2 longer: 219-3/8, in steps of 1/4.
+        self::assertSame(219.5, $plan->of(LoadOutStage::class)->order->lines[0]->length);
         self::assertTrue(LoadOutStage::mayBeOrdered($plan));
     }
 

@@ -15,13 +15,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What was kept in an earlier format opens for good. */
 final class OlderFormatsTest extends FeatureTestCase
 {
-    /** @return iterable<string, array{string, string}> a document of the first format, and the same as it is written today */
+    /** @return iterable<string, array{string, string}> a document of the first format, and the same in the second */
     public static function documents(): iterable
     {
-        foreach (['boathouse', 'clubroom', 'oar-store', 'oar-store-screw-down'] as $name) {
-            yield $name => ["tests/data/format-1/$name.json", "database/demo/$name.json"];
+        foreach (['boathouse', 'clubroom', 'oar-store', 'oar-store-screw-down', 'example-oar-store'] as $name) {
+            yield $name => ["tests/data/format-1/$name.json", "tests/data/format-2/$name.json"];
         }
-        yield 'the example' => ['tests/data/format-1/example-oar-store.json', 'docs/examples/oar-store.json'];
     }
 
     #[DataProvider('documents')]

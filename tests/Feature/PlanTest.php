@@ -127,7 +127,7 @@ final class PlanTest extends FeatureTestCase
         $this->assertKeeps(null, $output);
         self::assertSame(['P1', 32, 31], [$plan['faces'][0]['id'], count($plan['panels']), count($plan['seams'])]);
         self::assertEqualsWithDelta(500 * 214.375 / 144, $plan['faces'][0]['areaSquareFeet'], 1e-9);
-        self::assertEquals([10, 26, 216.375, 218.5, null], [$plan['panels'][1]['left'], $plan['panels'][1]['right'], $plan['panels'][1]['long'], $plan['panels'][1]['orderLength'], $plan['panels'][1]['rip']]);
+        self::assertEquals([10, 26, 217.375, 219.5, null], [$plan['panels'][1]['left'], $plan['panels'][1]['right'], $plan['panels'][1]['long'], $plan['panels'][1]['orderLength'], $plan['panels'][1]['rip']]);
         self::assertEquals(['face' => 'P1', 'u' => 10], $plan['seams'][0]);
     }
 

@@ -13,6 +13,7 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Layout\Finder\GroupLayout;
 use Imbrex\Core\Layout\Finder\Weights;
+use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunOut;
 use Imbrex\Core\Plan;
@@ -110,9 +111,8 @@ final readonly class LayoutSlice
 
         return [
             ...$this->layouts->layout($way->layout),
-            'from' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'),
-            'at' => $choice->at,
-            'as' => $choice->asSeam ? 'seam' : 'pan',
+            ...self::start($choice),
+            'together' => array_map(static fn (string $face, LayoutChoice $its): array => ['face' => $face, 'start' => $its->start->value, ...self::start($its)], array_keys($way->option->together), $way->option->together),
             'place' => $way->option->place,
             'chosen' => $way->option->chosen,
             'best' => $way->option->best,
@@ -125,6 +125,12 @@ final readonly class LayoutSlice
             'reasons' => $this->layouts->reasons($plan, $way->option->reasons),
             'findings' => $this->wire->findings($plan, $way->layout->findings),
         ];
+    }
+
+    /** @return array{from: string|null, at: float|null, as: string} */
+    private static function start(LayoutChoice $choice): array
+    {
+        return ['from' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'), 'at' => $choice->at, 'as' => $choice->asSeam ? 'seam' : 'pan'];
     }
 
     private function squareness(Plan $plan, string $face): ?Squareness

@@ -51,7 +51,7 @@ final class BlockBuilder
             (float) $this->block->width,
             (float) $this->block->eaveHeight,
             $sides,
-            Source::from((string) ($this->block->source ?? 'tape')),
+            Source::from((string) ($this->block->source ?? Source::Drawing->value)),
         );
     }
 }

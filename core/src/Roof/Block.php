@@ -19,7 +19,7 @@ final readonly class Block
      * @param  float  $length  of the south wall; `$width` of the west wall
      * @param  float  $eaveHeight  where the roof planes go through the wall lines
      * @param  array<string, BlockSide>  $sides  by side; at least one of them sloped
-     * @param  Source  $source  how its sizes were come by
+     * @param  Source  $source  how its sizes were come by: from drawings, until somebody has taped them
      */
     public function __construct(
         public string $id,
@@ -31,7 +31,7 @@ final readonly class Block
         public float $width,
         public float $eaveHeight,
         public array $sides,
-        public Source $source = Source::Tape,
+        public Source $source = Source::Drawing,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Roof;
 
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Units\Length;
 
 /** Holds readings against a block roof, and says which of its faces still want a tape. */
@@ -44,8 +45,13 @@ final readonly class Checker
             }
         }
         $wanting = $this->wanting($roof, $blocks, $results);
-        foreach ($wanting as $face) {
-            $findings[] = Finding::block('roof.untaped', $face, ['face' => (string) $roof->face($face)?->name]);
+        $drawn = array_map(static fn (Block $b): string => $b->id, array_filter($blocks, static fn (Block $b): bool => $b->source === Source::Drawing));
+        foreach ($wanting as $id) {
+            $face = $roof->face($id);
+            // What is drawn may be built so; a report, a wheel or a count is known to be rough.
+            $findings[] = in_array($face?->block, $drawn, true)
+                ? Finding::settle('roof.from-drawings', $id, ['face' => (string) $face?->name])
+                : Finding::block('roof.untaped', $id, ['face' => (string) $face?->name]);
         }
 
         return new CheckReport($results, $wanting, $findings);

@@ -12,6 +12,7 @@ enum Source: string
     case Tape = 'tape';
     case Laser = 'laser';
     case Count = 'count';
+    case Drawing = 'drawing';
     case Report = 'report';
     case Wheel = 'wheel';
 
@@ -24,8 +25,9 @@ enum Source: string
         return match ($this) {
             self::Tape, self::Laser => 1,
             self::Count => 2,
-            self::Report => 3,
-            self::Wheel => 4,
+            self::Drawing => 3,
+            self::Report => 4,
+            self::Wheel => 5,
         };
     }
 
@@ -42,6 +44,7 @@ enum Source: string
             self::Tape => $rules->number('survey.tapeTolerance') * max(1.0, $inches / self::TAPE_RUN),
             self::Laser => $rules->number('survey.laserTolerance'),
             self::Count => $rules->number('survey.countTolerance'),
+            self::Drawing => $inches * $rules->number('survey.drawingTolerance') / 100.0,
             self::Report => $inches * $rules->number('survey.reportTolerance') / 100.0,
             self::Wheel => $inches * $rules->number('survey.wheelTolerance') / 100.0,
         };

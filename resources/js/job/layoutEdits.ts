@@ -8,7 +8,7 @@ export type Opening = NonNullable<JobDocument['openings']>[number];
 export type Correction = NonNullable<NonNullable<JobDocument['cutting']>['corrections']>[number];
 
 /** A way to start as the document says it; what the search found is kept by the seam it lies on. */
-export function asChoice(way: LayoutAlternative): Layout {
+export function asChoice(way: Pick<LayoutAlternative, 'start' | 'from' | 'at' | 'as'>): Layout {
     return {
         start: way.start,
         ...(way.from ? { from: way.from } : {}),
@@ -22,6 +22,13 @@ export function layOut(document: JobDocument, face: string, layout: Layout, tied
     const layouts = { ...document.layout };
     for (const other of tied) if (other !== face && !layouts[other]?.pinned) delete layouts[other];
     layouts[face] = layout;
+    return { ...document, layout: layouts };
+}
+
+/** Lays out faces that go together, pins apart. */
+export function layOutTogether(document: JobDocument, together: LayoutAlternative['together']): JobDocument {
+    const layouts = { ...document.layout };
+    for (const way of together) if (!layouts[way.face]?.pinned) layouts[way.face] = asChoice(way);
     return { ...document, layout: layouts };
 }
 

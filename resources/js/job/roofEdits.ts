@@ -94,7 +94,7 @@ export function newBlock(document: JobDocument, name: string, x: number, y: numb
             length: 360,
             width: 240,
             eaveHeight: like?.eaveHeight ?? 96,
-            source: 'tape',
+            source: 'drawing',
             sides: {
                 south: { kind: 'sloped', riseIn12: like?.sides.south.riseIn12 ?? 6, overhang },
                 east: { kind: 'gable', overhang },

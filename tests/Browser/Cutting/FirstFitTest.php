@@ -33,7 +33,7 @@ final class FirstFitTest extends BrowserTestCase
 
         self::assertSame([152.02, 133.86], [round($marked(438), 2), round($marked(454.25), 2)]);
         self::assertStringContainsString('4 to the valley '.self::SHORT, $person->text("//table[@data-line='left']"));
-        self::assertStringContainsString('4 to the valley '.self::LONG, $person->text("//table[@data-line='right']"));
+        self::assertStringContainsString('4 to the valley, inside the leg '.self::LONG, $person->text("//table[@data-line='right']"));
         // The hem: 1 square to the bend, 1-1/2 along the rib.
         self::assertStringContainsString('3 hem at the valley 132 3/8″', $person->text("//table[@data-line='left']"));
         $person->sees('A 1″ hem, square to its bend, takes 1 1/2″ along the rib.');
@@ -62,7 +62,7 @@ final class FirstFitTest extends BrowserTestCase
         $person->sees('Corrected from the first fit');
         $person->sees('Carried to this piece.');
         $person->waitUntil(static fn (): bool => str_contains($person->text("//table[@data-line='left']"), '4 to the valley '.self::SHORT_FITTED), static fn (): string => $person->text("//table[@data-line='left']"));
-        self::assertStringContainsString('4 to the valley '.self::LONG, $person->text("//table[@data-line='right']"));
+        self::assertStringContainsString('4 to the valley, inside the leg '.self::LONG, $person->text("//table[@data-line='right']"));
         $person->sees('1 of 177 cut');
         $person->waitForSave();
 

@@ -34,20 +34,21 @@ final class FirstCutListTest extends BrowserTestCase
 
         $this->goToStation($person, 'Cuts');
         $person->sees('Mark out P1-1');
-        self::assertStringContainsString('216 3/8″', $person->text("//tr[@aria-selected='true']"));
-        $person->sees('ordered at 218 1/2″');
+        // Nobody said that a plane lies behind it: its top is a peak, with an inch more hemmed.
+        self::assertStringContainsString('217 3/8″', $person->text("//tr[@aria-selected='true']"));
+        $person->sees('ordered at 219 1/2″');
 
         $this->goToStation($person, 'Load-out');
-        $person->sees('18′ 2 1/2″');
+        $person->sees('18′ 3 1/2″');
         self::assertStringContainsString('Sheets in all 32', $person->text("//table[@data-testid='totals']"));
-        self::assertStringContainsString('971.1 sq ft', $person->text("//table[@data-testid='totals']"));
-        self::assertStringContainsString('583 ft', $person->text("//table[@data-testid='totals']"));
+        self::assertStringContainsString('975.6 sq ft', $person->text("//table[@data-testid='totals']"));
+        self::assertStringContainsString('586 ft', $person->text("//table[@data-testid='totals']"));
         $person->press('Release 32 sheets');
         $person->sees('was released by Ivo Marsh: 32 sheets');
 
         $person->driver->navigate()->refresh();
         $person->sees('was released by Ivo Marsh: 32 sheets');
-        $person->sees('18′ 2 1/2″');
+        $person->sees('18′ 3 1/2″');
     }
 
     public function test_nudge_by_key_and_drag_pin_and_take_back(): void

@@ -78,7 +78,7 @@ final class EditsTest extends TestCase
             assert.deepEqual(doc.openings, [{ ...pipe, id: 'o1' }]);
             assert.equal(l.changeOpening(doc, 'o1', { u: 9 }).openings[0].u, 9);
             assert.deepEqual(l.removeOpening(doc, 'o1').openings, []);
-            const ticked = freeze(l.setCut(l.setCut(boathouse, { id: 'hall.S-1', long: 10, short: 9 }, true), { id: 'hall.S-1', long: 11, short: 9 }, true));
+            const ticked = freeze(l.setCut(l.setCut(boathouse, { id: 'hall.S-1', blank: { long: 10, short: 9 } }, true), { id: 'hall.S-1', blank: { long: 11, short: 9 } }, true));
             assert.deepEqual(ticked.cutting.cut.filter((c) => c.panel === 'hall.S-1'), [{ panel: 'hall.S-1', long: 11, short: 9 }], 'ticked once, by the card it has now');
             const fit = { face: 'hall.S', edge: 'valley', panel: 'hall.S-2', side: 'long', toward: 'uphill', amount: 0.125 };
             const fitted = freeze(l.addCorrection(ticked, fit));

@@ -6,6 +6,7 @@ namespace Tests\Core\Roof;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Edge;
@@ -13,6 +14,9 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\Surveyor;
 use Imbrex\Core\Survey\Tie;
 use Imbrex\Core\Units\Pitch;
@@ -62,8 +66,29 @@ final class PlaneRoofTest extends TestCase
         ]);
         $codes = array_map(static fn (Finding $f): string => $f->code, $roof->findings);
 
-        self::assertSame(['roof.edge-kinds-differ', 'roof.edges-differ', 'roof.rises-differ'], $codes);
+        self::assertSame(['roof.edge-kinds-differ', 'roof.edges-differ', 'roof.rises-differ', 'roof.ridge-alone', 'roof.ridge-alone'], $codes);
         self::assertEqualsWithDelta(2.0, $roof->findings[1]->parameters['miss']->inches ?? 0.0, 1e-9);
+    }
+
+    public function test_a_plane_alone_ends_at_a_peak_and_one_backed_by_another_at_a_ridge(): void
+    {
+        $readings = [new Reading('r1', Quantity::Eave, 400.0, Source::Tape), new Reading('r2', Quantity::EaveToRidge, 150.0, Source::Tape)];
+        $alone = new Plane('S', 'South', null, [], $readings, 6.0);
+        $behind = new Plane('N', 'North', null, [], $readings, 6.0, ridgeWith: 'S');
+        $tops = static fn (Roof $roof): array => array_map(static fn (Face $f): EdgeKind => $f->edges[2], $roof->faces);
+
+        self::assertSame([EdgeKind::Peak], $tops(self::build([$alone])));
+        self::assertSame([EdgeKind::Ridge, EdgeKind::Ridge], $tops(self::build([$alone, $behind])));
+        self::assertSame([], self::build([$alone, $behind])->findings);
+    }
+
+    public function test_a_ridge_with_one_face_is_told(): void
+    {
+        $ridge = new Plane('S', 'South', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0);
+        $found = self::build([$ridge])->findings;
+
+        self::assertSame([['roof.ridge-alone', 'S', 'South']], array_map(static fn (Finding $f): array => [$f->code, $f->where, $f->parameters['plane']], $found));
+        self::assertSame(Severity::Settle, $found[0]->severity);
     }
 
     public function test_planes_nobody_tied_stand_apart(): void

@@ -67,6 +67,23 @@ final class RoofSliceTest extends FeatureTestCase
         self::assertCount(4, array_filter($loadOut['findings'], static fn (array $f): bool => $f['code'] === 'roof.untaped'));
     }
 
+    public function test_what_comes_from_drawings_is_not_called_taped(): void
+    {
+        $job = $this->demo('boathouse', static function (array $document): array {
+            unset($document['roof']['blocks'][0]['source']);
+            $document['roof']['checks'] = [['id' => 'c1', 'quantity' => 'eaveToRidge', 'where' => 'hall.S', 'value' => 200, 'source' => 'tape']];
+
+            return $document;
+        });
+        $loadOut = $this->slice($job, 'load-out');
+        $told = array_values(array_filter($loadOut['findings'], static fn (array $f): bool => $f['code'] === 'roof.from-drawings'));
+
+        self::assertSame(['hall.E', 'hall.N', 'hall.W'], array_column($told, 'where'), 'the taped face is spared');
+        self::assertSame(['settle', 'settle', 'settle'], array_column($told, 'severity'));
+        self::assertTrue($loadOut['mayBeOrdered'], 'it is said, and the person decides');
+        self::assertEqualsCanonicalizing(['hall.E', 'hall.N', 'hall.W'], $this->slice($job, 'survey')['progress']['wanting']);
+    }
+
     public function test_a_card_of_a_valley_piece_is_measured_from_its_head(): void
     {
         $card = $this->slice($this->demo('boathouse'), 'cuts', 'wing.W-3')['card']['back'];

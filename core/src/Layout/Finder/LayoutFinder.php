@@ -40,6 +40,9 @@ final class LayoutFinder
     /** @var array<string, GroupSearch> */
     private array $searches = [];
 
+    /** @var array<string, GroupSearch> */
+    private array $meetings = [];
+
     private readonly Profile $profile;
 
     public function __construct(Roof $roof, private readonly Builds $builds)
@@ -107,7 +110,37 @@ final class LayoutFinder
             );
         }
 
-        return $this->handful($options);
+        return $this->handful($this->withMeeting($options, $group, $number, $pins));
+    }
+
+    /**
+     * Where seams miss, the way that lets as many meet as can is among those compared, and the chosen one says what that costs.
+     *
+     * @param  non-empty-list<LayoutOption>  $options  the chosen one first
+     * @param  array<int, float>  $pins
+     * @return non-empty-list<LayoutOption>
+     */
+    private function withMeeting(array $options, FaceGroup $group, int $number, array $pins): array
+    {
+        $now = $options[0];
+        if ($now->score->unmatched === 0) {
+            return $options;
+        }
+        $modules = $this->meeting($group)->best($pins)->modules;
+        $score = $this->score($group, $modules);
+        if ($score->unmatched >= $now->score->unmatched) {
+            return $options;
+        }
+        $more = $score->less($now->score);
+        $reason = $this->reasoner($group)->whatMeetingCosts($modules, $more, $more->total($this->weights));
+        $options[0] = $now->because([...$now->reasons, $reason]);
+        $together = [];
+        foreach ($group->faces as $i => $face) {
+            $together[$face->id] = $this->ways->at($this->startsOf($group)[$i], $modules[$i])->choice ?? new LayoutChoice(StartKind::Found, at: $modules[$i]);
+        }
+        $options[] = new LayoutOption($together[$group->faces[$number]->id], null, $modules, $score, $this->reasoner($group)->reasons($modules), false, false, $together);
+
+        return $options;
     }
 
     /**
@@ -186,9 +219,10 @@ final class LayoutFinder
         // A stable sort keeps the order of the ways to start between equals.
         array_multisort(array_map(static fn (float $t): float => round($t, 3), $totals), array_keys($options), $options);
         $kept = array_slice($options, 0, self::HANDFUL);
+        $last = count($kept) - 1;
         foreach ($options as $option) {
-            if ($option->chosen && ! in_array($option, $kept, true)) {
-                $kept[count($kept) - 1] = $option;
+            if (($option->chosen || $option->together !== []) && ! in_array($option, $kept, true)) {
+                $kept[$last--] = $option;
             }
         }
 
@@ -197,15 +231,20 @@ final class LayoutFinder
 
     private function search(FaceGroup $group): GroupSearch
     {
-        $starts = $this->startsOf($group);
+        return $this->searches[$group->id()] ??= $this->searchBy($group, $this->weights);
+    }
 
-        return $this->searches[$group->id()] ??= new GroupSearch(
-            $group,
-            $this->costsOf($group),
-            array_map(static fn (array $own): array => array_map(static fn (Start $s): float => $s->module, $own), $starts),
-            $this->weights,
-            $this->profile->cover,
-        );
+    /** A search that lets as many seams meet as can. */
+    private function meeting(FaceGroup $group): GroupSearch
+    {
+        return $this->meetings[$group->id()] ??= $this->searchBy($group, $this->weights->forMeeting());
+    }
+
+    private function searchBy(FaceGroup $group, Weights $weights): GroupSearch
+    {
+        $starts = array_map(static fn (array $own): array => array_map(static fn (Start $s): float => $s->module, $own), $this->startsOf($group));
+
+        return new GroupSearch($group, $this->costsOf($group), $starts, $weights, $this->profile->cover);
     }
 
     private function reasoner(FaceGroup $group): Reasoner

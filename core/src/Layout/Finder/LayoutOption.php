@@ -14,6 +14,7 @@ final readonly class LayoutOption
      * @param  Score  $score  of the whole group
      * @param  list<Reason>  $reasons
      * @param  bool  $best  whether nothing scores better
+     * @param  array<string, LayoutChoice>  $together  by face: what all faces of the group are set to where the way is one for them all, so that as many seams meet as can; else empty
      */
     public function __construct(
         public LayoutChoice $choice,
@@ -23,11 +24,18 @@ final readonly class LayoutOption
         public array $reasons,
         public bool $chosen,
         public bool $best,
+        public array $together = [],
     ) {
+    }
+
+    /** @param  list<Reason>  $reasons */
+    public function because(array $reasons): self
+    {
+        return new self($this->choice, $this->place, $this->modules, $this->score, $reasons, $this->chosen, $this->best, $this->together);
     }
 
     public function marked(bool $best): self
     {
-        return new self($this->choice, $this->place, $this->modules, $this->score, $this->reasons, $this->chosen, $best);
+        return new self($this->choice, $this->place, $this->modules, $this->score, $this->reasons, $this->chosen, $best, $this->together);
     }
 }

@@ -95,6 +95,31 @@ final readonly class Reasoner
         return $reasons;
     }
 
+    /**
+     * What it would cost that more seams meet than do.
+     *
+     * @param  list<float>  $meeting  module lines with which they would
+     */
+    public function whatMeetingCosts(array $meeting, Score $more, float $points): Reason
+    {
+        $tips = [];
+        $wants = 0.0;
+        foreach ($this->costs as $number => $cost) {
+            foreach ($cost->broken($meeting[$number]) as $out) {
+                if ($out->what === 'tip') {
+                    $tips[] = $cost->clearOf($out->at, $meeting[$number]);
+                    $wants = $out->wants;
+                }
+            }
+        }
+
+        return new Reason('meeting-costs', true, [
+            'all' => $this->unmatched($meeting) === 0 ? 'yes' : 'no', 'points' => (int) round($points),
+            'tips' => count($tips), 'least' => Length::ofInches($tips === [] ? 0.0 : min($tips)), 'wants' => Length::ofInches($wants),
+            'narrow' => max(0, $more->narrow - count($tips)), 'panels' => max(0, $more->panels), 'cuts' => max(0, $more->cuts),
+        ]);
+    }
+
     /** @param  list<float>  $modules */
     private function miss(Tie $tie, array $modules): float
     {

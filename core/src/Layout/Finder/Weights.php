@@ -9,6 +9,8 @@ use Imbrex\Core\Rules\RuleSet;
 /** What each thing one would rather not have counts for, by house rule; in points. */
 final readonly class Weights
 {
+    private const DEARER_THAN_ANYTHING = 1e6;
+
     public function __construct(
         public float $narrowRip,
         public float $keepOut,
@@ -19,6 +21,12 @@ final readonly class Weights
         public float $uneven,
         public float $odd,
     ) {
+    }
+
+    /** The same with seams that miss so dear that as many meet as can, whatever else that costs. */
+    public function forMeeting(): self
+    {
+        return new self($this->narrowRip, $this->keepOut, self::DEARER_THAN_ANYTHING, $this->panel, $this->metal, $this->cut, $this->uneven, $this->odd);
     }
 
     public static function by(RuleSet $rules): self

@@ -7,7 +7,7 @@ import type { LaidFace, Layout, LayoutAlternative, LayoutSlice } from '../../con
 import type { PlanFace } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { asChoice, leaveToSearch } from '../../job/layoutEdits';
+import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { Openings } from './Openings';
@@ -99,13 +99,18 @@ export function LayoutBench({
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
             <h3>{t('layout.compared')}</h3>
+            <p className="muted small">{t('score.what')}</p>
             {laid.alternatives.map((way) => (
                 <Alternative
-                    key={`${way.start}${way.from ?? ''}${way.at ?? ''}${way.as}`}
+                    key={`${way.start}${way.from ?? ''}${way.at ?? ''}${way.as}${way.together.length}`}
                     way={way}
                     nudged={way.chosen && nudged}
                     disabled={!free}
-                    onChoose={() => free && onChoose(asChoice(way))}
+                    onChoose={() => {
+                        if (!free) return;
+                        if (way.together.length > 0) edit((d) => layOutTogether(d, way.together));
+                        else onChoose(asChoice(way));
+                    }}
                 />
             ))}
             {free && (
@@ -202,11 +207,14 @@ function Alternative({
     onChoose: () => void;
 }) {
     const { t } = useTranslation();
-    const name = t(
-        way.place === 'valley-point'
-            ? `start.valley-point.${way.as}`
-            : `start.${way.start}${way.from ? `.${way.from}` : ''}`,
-    );
+    const name =
+        way.together.length > 0
+            ? t('start.together')
+            : t(
+                  way.place === 'valley-point'
+                      ? `start.valley-point.${way.as}`
+                      : `start.${way.start}${way.from ? `.${way.from}` : ''}`,
+              );
     const against = way.reasons.filter((reason) => !reason.speaksFor);
     const shown = [...against, ...way.reasons.filter((reason) => reason.speaksFor)].slice(0, way.chosen ? 8 : 3);
     return (
@@ -216,7 +224,11 @@ function Alternative({
             aria-pressed={way.chosen}
             aria-disabled={disabled}
             onClick={onChoose}
-            data-start={`${way.place ?? way.start}${way.from ? `-${way.from}` : ''}${way.place ? `-${way.as}` : ''}`}
+            data-start={
+                way.together.length > 0
+                    ? 'together'
+                    : `${way.place ?? way.start}${way.from ? `-${way.from}` : ''}${way.place ? `-${way.as}` : ''}`
+            }
         >
             <span className="row">
                 <span>
@@ -235,6 +247,7 @@ function Alternative({
                         <Said text={reason.message} />{' '}
                     </span>
                 ))}
+                {way.together.length > 0 && `${t('start.together-how', { faces: way.together.length })} `}
                 {t('start.takes', { panels: way.pieces, feet: Math.round(way.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>

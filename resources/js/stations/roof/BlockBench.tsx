@@ -226,7 +226,7 @@ export function BlockBench({
             <TextField
                 select
                 label={t('roof.source')}
-                value={block.source ?? 'tape'}
+                value={block.source ?? 'drawing'}
                 disabled={off}
                 helperText={t('roof.source-hint')}
                 onChange={(event) => change({ source: event.target.value as Source })}

@@ -16,6 +16,8 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\FaceCost;
 use Imbrex\Core\Layout\Finder\FaceGroup;
 use Imbrex\Core\Layout\Finder\GroupSearch;
+use Imbrex\Core\Layout\Finder\LayoutOption;
+use Imbrex\Core\Layout\Finder\Reason;
 use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Layout\Finder\TieFinder;
 use Imbrex\Core\Layout\Finder\Weights;
@@ -48,6 +50,31 @@ final class LayoutFinderTest extends TestCase
                     self::isLeast($group, $rules, [Opening::pipe('p', 'hall.S', 'Vent', new Point(60.0 + $at, 30.0), 4.0)]);
                 }
             });
+    }
+
+    public function test_where_seams_miss_it_says_what_meeting_would_cost_and_offers_it(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse());
+        $laid = $plan->of(LayoutStage::class);
+        $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
+        $group = $laid->groupOf('hall.S') ?? self::fail();
+        self::assertGreaterThan(0, $group->score->unmatched, 'the search lets the ridge go');
+        $options = $laid->finder()->options($face, $group, []);
+        $meeting = array_values(array_filter($options, static fn (LayoutOption $o): bool => $o->together !== []))[0];
+        $chosen = array_values(array_filter($options, static fn (LayoutOption $o): bool => $o->chosen))[0];
+        $cost = array_values(array_filter($chosen->reasons, static fn (Reason $r): bool => $r->code === 'meeting-costs'))[0];
+
+        // 2-1/4 in tips at the four hips, each as dear as a rip too narrow.
+        self::assertSame([0, 4], [$meeting->score->unmatched, $meeting->score->narrow]);
+        self::assertSame(['yes', 4, 0], [$cost->parameters['all'], $cost->parameters['tips'], $cost->parameters['narrow']]);
+        $weights = $laid->finder()->weights();
+        self::assertSame((int) round($meeting->score->total($weights) - $chosen->score->total($weights)), $cost->parameters['points']);
+
+        // Taken as offered, all of them meet, and nothing more is offered.
+        $taken = RoofJob::plan(RoofJob::boathouse(), layouts: $meeting->together);
+        $now = $taken->of(LayoutStage::class)->groupOf('hall.S') ?? self::fail();
+        self::assertSame(0, $now->score->unmatched);
+        self::assertSame([], array_filter($taken->of(LayoutStage::class)->finder()->options($face, $now, $meeting->together), static fn (LayoutOption $o): bool => $o->together !== []));
     }
 
     /** @param  list<Opening>  $openings */
