@@ -23,6 +23,7 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Side;
 use Imbrex\Core\Survey\ShapeKind;
@@ -150,6 +151,7 @@ final class WordsTest extends FeatureTestCase
             'start.' => [...$starts, ...array_map(static fn (string $start): string => "$start.why", $starts), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
             'start.valley-point.' => ['pan', 'seam'],
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
+            'deck.' => array_column(DeckKind::cases(), 'value'),
             'mark.from.' => array_column(AcrossFrom::cases(), 'value'),
             'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across'))), 'both-edges', 'both-edges-from-top', 'across-from-left', 'across-from-right'],
             'cuts.how.' => $of(HowToTake::class), 'cuts.kind.' => $of(CutKind::class), 'cuts.leg.' => $of(Leg::class),

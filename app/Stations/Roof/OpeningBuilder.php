@@ -36,7 +36,7 @@ final class OpeningBuilder
         $outline = isset($this->opening->outline) ? $this->outline() : $this->rectangle();
         $clear = fn (string $side): ?float => isset($this->opening->{$side}) ? (float) $this->opening->{$side} : null;
 
-        return $outline === null ? null : Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'));
+        return $outline === null ? null : Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'), ($this->opening->flashing ?? 'ready-made') === 'ready-made');
     }
 
     private function rectangle(): ?Polygon

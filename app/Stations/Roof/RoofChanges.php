@@ -23,6 +23,7 @@ final class RoofChanges
             ...Change::inList($before->roof->checks ?? [], $after->roof->checks ?? [], 'check', static fn (stdClass $check): array => [
                 'where' => $check->where, 'typed' => (string) ($check->typed ?? $check->value),
             ]),
+            ...$this->decks((array) ($before->decks ?? []), (array) ($after->decks ?? [])),
             ...Change::inList($before->openings ?? [], $after->openings ?? [], 'opening', static fn (stdClass $opening): array => [
                 'opening' => (string) ($opening->name ?? $opening->kind), 'face' => (string) $opening->face,
             ]),
@@ -42,6 +43,18 @@ final class RoofChanges
             'block' => $block->name,
             ...(isset($old[$block->id]) && $old[$block->id] != $block ? ['what' => $this->what($old[$block->id], $block)] : []),
         ]);
+    }
+
+    /**
+     * @param  array<string, stdClass>  $before
+     * @param  array<string, stdClass>  $after
+     * @return list<Change>
+     */
+    private function decks(array $before, array $after): array
+    {
+        $changed = array_filter(array_keys($before + $after), static fn (string $face): bool => ($before[$face] ?? null) != ($after[$face] ?? null));
+
+        return array_values(array_map(static fn (string $face): Change => new Change('deck-said', ['face' => $face, 'kind' => (string) ($after[$face]->kind ?? '')]), $changed));
     }
 
     private function what(stdClass $before, stdClass $after): string

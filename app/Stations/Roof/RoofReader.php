@@ -8,6 +8,8 @@ use App\Documents\Reading;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Check;
 use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Roof\Deck;
+use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Source;
@@ -22,7 +24,7 @@ final readonly class RoofReader
 
     public function input(): RoofInput
     {
-        return new RoofInput($this->blocks(), $this->checks(), $this->openings());
+        return new RoofInput($this->blocks(), $this->checks(), $this->openings(), $this->decks());
     }
 
     /** @return list<Block> */
@@ -54,6 +56,21 @@ final readonly class RoofReader
             Source::from((string) $check->source),
             $check->time ?? null,
         ), array_values($all));
+    }
+
+    /** @return array<string, Deck> */
+    private function decks(): array
+    {
+        $decks = [];
+        foreach ((array) ($this->reading->document->decks ?? []) as $face => $deck) {
+            $kind = DeckKind::from((string) $deck->kind);
+            if (isset($deck->spacing) && ! $kind->isSpaced()) {
+                $this->reading->fault("decks.$face.spacing", 'deck-spacing', $deck->spacing, ['kind' => $kind->value]);
+            }
+            $decks[(string) $face] = new Deck($kind, isset($deck->spacing) ? (float) $deck->spacing : null);
+        }
+
+        return $decks;
     }
 
     /** @return list<Opening> */

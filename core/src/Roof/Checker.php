@@ -49,8 +49,8 @@ final readonly class Checker
         foreach ($wanting as $id) {
             $face = $roof->face($id);
             // What is drawn may be built so; a report, a wheel or a count is known to be rough.
-            $findings[] = in_array($face?->block, $drawn, true)
-                ? Finding::settle('roof.from-drawings', $id, ['face' => (string) $face?->name])
+            $findings[] = $face !== null && in_array($face->block, $drawn, true)
+                ? Finding::settle('roof.from-drawings', $id, ['face' => $face->name])
                 : Finding::block('roof.untaped', $id, ['face' => (string) $face?->name]);
         }
 

@@ -18,6 +18,7 @@ final readonly class Opening
     /**
      * @param  Polygon  $outline  counter-clockwise
      * @param  float|null  $below  clear of metal on the down-slope side, `$above` up-slope, `$left` and `$right` beside; null = by house rule
+     * @param  bool  $readyMade  flashed as it comes from its maker, not with panel metal
      */
     private function __construct(
         public string $id,
@@ -29,13 +30,17 @@ final readonly class Opening
         private ?float $above,
         private ?float $left,
         private ?float $right,
+        public bool $readyMade = true,
     ) {
     }
 
-    /** @param  float|null  $below  inches kept clear of metal; null = by house rule */
-    public static function outlined(string $id, string $face, OpeningKind $kind, string $name, Polygon $outline, ?float $below = null, ?float $above = null, ?float $left = null, ?float $right = null): self
+    /**
+     * @param  float|null  $below  inches kept clear of metal; null = by house rule
+     * @param  bool  $readyMade  flashed as it comes from its maker, not with panel metal
+     */
+    public static function outlined(string $id, string $face, OpeningKind $kind, string $name, Polygon $outline, ?float $below = null, ?float $above = null, ?float $left = null, ?float $right = null, bool $readyMade = true): self
     {
-        return new self($id, $face, $kind, $name, $outline, $below, $above, $left, $right);
+        return new self($id, $face, $kind, $name, $outline, $below, $above, $left, $right, $readyMade);
     }
 
     /** @param  float  $diameter  outside, inches */

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
+use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\StageResult;
 
 final readonly class RoofResult implements StageResult
 {
-    public function __construct(public Roof $roof, public CheckReport $checks)
+    /** @param  list<Finding>  $skylights */
+    public function __construct(public Roof $roof, public CheckReport $checks, private array $skylights = [])
     {
     }
 
     public function findings(): array
     {
-        return [...$this->roof->findings, ...$this->checks->findings];
+        return [...$this->roof->findings, ...$this->checks->findings, ...$this->skylights];
     }
 }

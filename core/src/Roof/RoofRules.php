@@ -18,6 +18,8 @@ final class RoofRules
         return [
             HouseRule::number('roof.runsUnder', RuleUnit::Inches, 6.0, 1.0, 48.0),
             HouseRule::number('roof.tie', RuleUnit::Inches, 0.5, 0.0625, 6.0),
+            HouseRule::number('opening.skylightPitch', RuleUnit::RiseIn12, 3.0, 0.0, 12.0),
+            HouseRule::number('opening.readyMadeHeight', RuleUnit::Inches, 1.5, 0.5, 3.0),
             $clear('skylight.below', 3.0), $clear('skylight.above', 4.0), $clear('skylight.beside', 0.375), $clear('skylight.besideCorrugated', 6.0),
             $clear('chimney.below', 0.5), $clear('chimney.above', 4.0), $clear('chimney.beside', 0.5),
             $clear('curb.below', 0.5), $clear('curb.above', 4.0), $clear('curb.beside', 0.5),

@@ -25,6 +25,10 @@ final readonly class RoofStage implements Stage
         $input = $plan->job->part(RoofInput::class);
         $roof = (new RoofBuilder($plan->job->rules))->build($plan->of(SurveyStage::class)->surveys, $input->blocks, $input->openings);
 
-        return new RoofResult($roof, (new Checker($plan->job->rules))->check($roof, $input->blocks, $input->checks));
+        return new RoofResult(
+            $roof,
+            (new Checker($plan->job->rules))->check($roof, $input->blocks, $input->checks),
+            (new SkylightChecker($plan->job->covering))->check($roof, $input->decks),
+        );
     }
 }

@@ -1,5 +1,5 @@
 /** Small typed edits of blocks and of what was read on them. None touches the document it is given. */
-import type { Block, Check } from '../contracts/roof';
+import type { Block, Check, Deck } from '../contracts/roof';
 import type { JobDocument } from '../contracts/job';
 import type { Layout } from '../contracts/layout';
 import type { Plane } from '../contracts/survey';
@@ -112,6 +112,14 @@ export function addBlock(document: JobDocument, block: Block): JobDocument {
         (plane) => (plane.readings ?? []).length > 0 || plane.outline !== undefined,
     );
     return putBlock({ ...document, roof: { ...document.roof, planes: begun } }, block);
+}
+
+/** What the panels of a face lie on; null where that is not known any more. */
+export function setDeck(document: JobDocument, face: string, deck: Deck | null): JobDocument {
+    const decks = { ...document.decks };
+    if (deck === null) delete decks[face];
+    else decks[face] = deck;
+    return { ...document, decks };
 }
 
 export function addCheck(document: JobDocument, check: Omit<Check, 'id'>): JobDocument {

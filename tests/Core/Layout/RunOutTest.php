@@ -76,7 +76,7 @@ final class RunOutTest extends TestCase
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
         $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
-        $outs = (new KeepOuts($plan->job->rules))->on($face, MovedFace::metal($face, Builds::usual($plan->job->covering)));
+        $outs = (new KeepOuts($plan->job->covering))->on($face, MovedFace::metal($face, Builds::usual($plan->job->covering)));
         $point = array_values(array_filter($outs, static fn (KeepOut $o): bool => $o->what === 'valley-point'));
         $tips = array_values(array_filter($outs, static fn (KeepOut $o): bool => $o->what === 'tip'));
 
@@ -85,7 +85,7 @@ final class RunOutTest extends TestCase
         self::assertEqualsWithDelta([504.0, 508.0], [$point[0]->left, $point[0]->right], 1e-6);
         self::assertCount(2, $tips, 'where both hips reach the eave');
         self::assertEqualsWithDelta([4.0, 4.0], array_map(static fn (KeepOut $o): float => $o->right - $o->left, $tips), 1e-9);
-        $without = (new KeepOuts(HouseRules::with(['layout.valleyPointClear' => 0.0])))->on($face, MovedFace::metal($face, Builds::usual($plan->job->covering)));
+        $without = (new KeepOuts(JobMaker::covering($plan->job->covering->profile, HouseRules::with(['layout.valleyPointClear' => 0.0]))))->on($face, MovedFace::metal($face, Builds::usual($plan->job->covering)));
         self::assertCount(count($outs) - 1, $without);
     }
 

@@ -59,7 +59,7 @@ final class FaceCost
         $this->cover = $profile->cover;
         $this->span = $pieces->metal->span();
         $this->narrowest = $profile->narrowestRip($rules);
-        $this->keepOuts = (new KeepOuts($rules))->on($face, $pieces->metal);
+        $this->keepOuts = (new KeepOuts($builds->covering))->on($face, $pieces->metal);
         $edges = $pieces->metal->edges();
         $this->leftRake = self::rakeAt($edges, true, $this->span->left);
         $this->rightRake = self::rakeAt($edges, false, $this->span->right);

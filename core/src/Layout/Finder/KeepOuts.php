@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
+use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Roof\Face;
@@ -15,8 +17,11 @@ use Imbrex\Core\Rules\RuleSet;
 /** Where on a face no seam should run: beside curbs, under boots, at valley points, beside walls, and so near a tip that it cannot hold. */
 final readonly class KeepOuts
 {
-    public function __construct(private RuleSet $rules)
+    private RuleSet $rules;
+
+    public function __construct(private Covering $covering)
     {
+        $this->rules = $covering->rules;
     }
 
     /** @return list<KeepOut> */
@@ -24,7 +29,12 @@ final readonly class KeepOuts
     {
         $outs = [];
         foreach ($face->openings as $opening) {
-            array_push($outs, ...($opening->kind === OpeningKind::Pipe ? [$this->pipe($opening)] : $this->sides($opening)));
+            array_push($outs, ...match (true) {
+                $opening->kind === OpeningKind::Pipe => [$this->pipe($opening)],
+                // Side panels cover corrugations far enough that a seam may fall anywhere beside a skylight.
+                $opening->kind === OpeningKind::Skylight && $this->covering->profile->family === Family::Corrugated => [],
+                default => $this->sides($opening),
+            });
         }
 
         return [...$outs, ...$this->valleyPoints($face), ...$this->walls($metal), ...$this->tips($metal)];

@@ -133,7 +133,7 @@ final class LayoutFinder
         }
         $more = $score->less($now->score);
         $reason = $this->reasoner($group)->whatMeetingCosts($modules, $more, $more->total($this->weights));
-        $options[0] = $now->because([...$now->reasons, $reason]);
+        $options[0] = $now->because([$reason, ...$now->reasons]);
         $together = [];
         foreach ($group->faces as $i => $face) {
             $together[$face->id] = $this->ways->at($this->startsOf($group)[$i], $modules[$i])->choice ?? new LayoutChoice(StartKind::Found, at: $modules[$i]);
@@ -226,7 +226,7 @@ final class LayoutFinder
             }
         }
 
-        return $kept;
+        return array_values($kept);
     }
 
     private function search(FaceGroup $group): GroupSearch

@@ -99,7 +99,9 @@ export function LayoutBench({
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
             <h3>{t('layout.compared')}</h3>
-            <p className="muted small">{t('score.what')}</p>
+            <p className="muted small" style={{ marginBottom: 8 }}>
+                {t('score.what')}
+            </p>
             {laid.alternatives.map((way) => (
                 <Alternative
                     key={`${way.start}${way.from ?? ''}${way.at ?? ''}${way.as}${way.together.length}`}

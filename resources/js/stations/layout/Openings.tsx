@@ -128,6 +128,18 @@ function OpeningForm({ opening, left, low, onChange, onRemove }: OpeningFormProp
                     if (name !== '' && name !== opening.name) onChange({ name: name.slice(0, 120) });
                 }}
             />
+            {opening.kind === 'skylight' && (
+                <TextField
+                    select
+                    label={t('opening.flashing')}
+                    value={opening.flashing ?? 'ready-made'}
+                    disabled={!mayChange}
+                    onChange={(event) => onChange({ flashing: event.target.value as Opening['flashing'] })}
+                >
+                    <MenuItem value="ready-made">{t('opening.ready-made')}</MenuItem>
+                    <MenuItem value="panel-metal">{t('opening.panel-metal')}</MenuItem>
+                </TextField>
+            )}
             {!opening.outline && (
                 <>
                     <div className="pair">

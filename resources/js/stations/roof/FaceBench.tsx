@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { RoofFace, RoofSlice } from '../../contracts/roof';
+import { DeckField } from '../../bench/DeckField';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
@@ -54,6 +55,9 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
                 </Link>
             </div>
             <Findings findings={slice.findings.filter((finding) => finding.where === face.id)} />
+            <div style={{ marginTop: 12 }}>
+                <DeckField face={face.id} />
+            </div>
             <h3>{t('roof.edges')}</h3>
             <table className="plain">
                 <thead>

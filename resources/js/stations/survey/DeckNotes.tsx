@@ -3,6 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { Plane } from '../../contracts/survey';
+import { DeckField } from '../../bench/DeckField';
 import { useJob } from '../../job/JobContext';
 import { editPlane, putBehind, removePlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
@@ -51,15 +52,8 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
                     ))}
                 </TextField>
             </div>
-            <TextField
-                label={t('notes.deck')}
-                defaultValue={plane.deck ?? ''}
-                disabled={disabled}
-                slotProps={{ htmlInput: { maxLength: 80 } }}
-                onBlur={(event) => {
-                    if (event.target.value !== (plane.deck ?? '')) change({ deck: event.target.value });
-                }}
-            />
+            <DeckField face={plane.id} />
+            {plane.deck && <p className="muted small">{t('notes.deck-written', { deck: plane.deck })}</p>}
             {others.length > 0 && (
                 <TextField
                     select
