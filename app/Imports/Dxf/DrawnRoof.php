@@ -150,6 +150,13 @@ final class DrawnRoof
             $kinds = $this->kinds($outline['polygon'], $factor);
             $turned[] = ['polygon' => $outline['polygon'], 'kinds' => $kinds, 'first' => $this->eave($outline['polygon'], $kinds)];
         }
+        $ties = array_map(fn (int $number): array => $inPlan ? $this->ties($turned, $number) : [], array_keys($turned));
+        $met = [];
+        foreach ($ties as $number => $own) {
+            foreach ($own as $tie) {
+                $met['P'.($number + 1)][$tie['side']] = $met[$tie['plane']][$tie['itsSide']] = true;
+            }
+        }
         $documents = [];
         foreach ($turned as $number => ['polygon' => $polygon, 'kinds' => $kinds, 'first' => $first]) {
             $count = count($polygon->corners);
@@ -160,8 +167,8 @@ final class DrawnRoof
                 'name' => mb_substr($name === '' ? $outlines[$number]['layer'].' '.($number + 1) : $name, 0, 120),
                 'riseIn12' => $pitches[$number],
                 'outline' => $outlineOnDeck,
-                'edges' => $this->allKinds($outlineOnDeck, array_map(static fn (int $i): ?string => $kinds[($first + $i) % $count], range(0, $count - 1))),
-                'ties' => $inPlan ? $this->ties($turned, $number) : [],
+                'edges' => $this->allKinds($outlineOnDeck, array_map(static fn (int $i): ?string => $kinds[($first + $i) % $count], range(0, $count - 1)), $met['P'.($number + 1)] ?? []),
+                'ties' => $ties[$number],
                 'readings' => [],
             ];
         }
@@ -226,20 +233,22 @@ final class DrawnRoof
     }
 
     /**
-     * Sides nobody typed: level high ones are ridge, those beside the rib rake, the rest hip; all to be looked over.
+     * Sides nobody typed: level high ones are a ridge where another outline meets them and a peak where none does, those
+     * beside the rib rake, the rest hip; all to be looked over.
      *
      * @param  list<array{float, float}>  $outline
      * @param  list<string|null>  $kinds
+     * @param  array<int, true>  $met  sides at which another outline lies
      * @return list<string>
      */
-    private function allKinds(array $outline, array $kinds): array
+    private function allKinds(array $outline, array $kinds, array $met): array
     {
         $all = [];
         foreach ($kinds as $side => $kind) {
             [$a, $b] = [$outline[$side], $outline[($side + 1) % count($outline)]];
             [$du, $dv] = [abs($b[0] - $a[0]), abs($b[1] - $a[1])];
             $all[] = $kind ?? match (true) {
-                $dv < $du * 0.02 => $b[0] > $a[0] ? 'eave' : 'ridge',
+                $dv < $du * 0.02 => $b[0] > $a[0] ? 'eave' : (isset($met[$side]) ? 'ridge' : 'peak'),
                 $du < $dv * 0.02 => 'rake',
                 default => 'hip',
             };

@@ -26,6 +26,21 @@ final class DxfEntity
     /** @var list<array{float, float}> */
     public array $points = [];
 
+    /** Drawn on a sheet of paper rather than in the model, or not shown at all. */
+    public bool $onPaper = false;
+
+    public bool $invisible = false;
+
+    /** Seen from behind (−1), or from a side: then its outline is not what is drawn flat. */
+    public float $facing = 1.0;
+
+    /** Of a layer's record: what it is named, whether it is frozen or switched off. */
+    public string $name = '';
+
+    public bool $frozen = false;
+
+    public bool $off = false;
+
     private ?float $x = null;
 
     public function __construct(public readonly string $type)
@@ -36,7 +51,12 @@ final class DxfEntity
     {
         switch ($code) {
             case 1:
-                $this->text = mb_substr($value, 0, 200);
+            case 3:
+                // A long paragraph comes in pieces, the last of them as its text.
+                $this->text = mb_substr($this->text.$value, 0, 400);
+                break;
+            case 2:
+                $this->name = mb_substr($value, 0, 80);
                 break;
             case 8:
                 $this->layer = mb_substr($value, 0, 80);
@@ -59,9 +79,30 @@ final class DxfEntity
             case 42:
                 $this->curved = $this->curved || abs((float) $value) > 1e-9;
                 break;
-            case 70:
-                $this->closed = ((int) $value & 1) === 1;
+            case 60:
+                $this->invisible = (int) $value === 1;
                 break;
+            case 62:
+                $this->off = (int) $value < 0;
+                break;
+            case 67:
+                $this->onPaper = (int) $value === 1;
+                break;
+            case 70:
+                $this->closed = $this->frozen = ((int) $value & 1) === 1;
+                break;
+            case 230:
+                $this->facing = (float) $value;
+                break;
+        }
+    }
+
+    /** Its points as they lie in the drawing: what is seen from behind is the other way round. */
+    public function turned(): void
+    {
+        // A line's ends are given in the drawing itself, everything else on a plane of its own.
+        if ($this->facing < 0.0 && $this->type !== 'LINE') {
+            $this->points = array_map(static fn (array $p): array => [-$p[0], $p[1]], $this->points);
         }
     }
 

@@ -18,44 +18,57 @@ final class DxfReader
     /** Inches of a unit by $INSUNITS; 0 and what is not here is unclear. */
     private const UNITS = [1 => 'in', 2 => 'ft', 4 => 'mm', 5 => 'cm', 6 => 'm'];
 
-    /** @throws DocumentFault when the text is no drawing */
+    private const FLAT = 1e-6;
+
+    private DxfDrawing $drawing;
+
+    private ?DxfEntity $polyline = null;
+
+    /** @var array<string, true> names of layers that are frozen or switched off */
+    private array $hidden = [];
+
+    /** @throws DocumentFault when the text is no drawing, or breaks off */
     public function read(string $text): DxfDrawing
     {
         if (strlen($text) > self::MOST_BYTES) {
             throw $this->fault('too-large', strlen($text).' bytes', ['most' => self::MOST_BYTES]);
         }
-        $drawing = new DxfDrawing;
-        $section = '';
-        $entity = null;
-        $polyline = null;
+        $this->drawing = new DxfDrawing;
+        $this->hidden = [];
+        $this->polyline = null;
+        $section = $entity = null;
         $count = 0;
-        foreach ($this->pairs($text) as [$code, $value]) {
+        $ended = false;
+        foreach ($this->pairs(DxfWords::decoded($text)) as [$code, $value]) {
             if ($code === 0) {
-                $this->finish($drawing, $entity, $polyline, $section);
+                $this->finish($entity, $section);
                 $entity = new DxfEntity(strtoupper($value));
-                if ($entity->type === 'ENDSEC') {
-                    $section = '';
-                }
+                $section = $entity->type === 'ENDSEC' ? null : $section;
+                $ended = $ended || $entity->type === 'EOF';
                 if (++$count > self::MOST_ENTITIES) {
                     throw $this->fault('items', "over $count entities", ['least' => 1, 'most' => self::MOST_ENTITIES]);
                 }
 
                 continue;
             }
-            if ($entity?->type === 'SECTION' && $code === 2) {
+            // Only the first name after it is the section's: variables of a header have names of their own.
+            if ($entity?->type === 'SECTION' && $code === 2 && $section === null) {
                 $section = strtoupper($value);
             }
             $entity?->take($code, $value);
             if ($section === 'HEADER' && $entity?->variable === '$INSUNITS' && $code === 70) {
-                $drawing->unit = self::UNITS[(int) $value] ?? null;
+                $this->drawing->unit = self::UNITS[(int) $value] ?? null;
             }
         }
-        $this->finish($drawing, $entity, $polyline, $section);
+        $this->finish($entity, $section);
         if ($count === 0) {
             throw $this->fault('dxf', Understood::inWords(mb_convert_encoding(substr($text, 0, 60), 'UTF-8', 'UTF-8')));
         }
+        if (! $ended) {
+            throw $this->fault('dxf-cut-off', "$count entities and no end");
+        }
 
-        return $drawing;
+        return $this->drawing;
     }
 
     /**
@@ -77,27 +90,49 @@ final class DxfReader
             if (preg_match('/^-?\d{1,4}$/', $code) !== 1) {
                 throw $this->fault('dxf-code', 'line '.($i + 1).': '.Understood::inWords(mb_convert_encoding(substr($code, 0, 60), 'UTF-8', 'UTF-8')));
             }
-            yield [(int) $code, mb_convert_encoding(trim($lines[$i + 1]), 'UTF-8', 'UTF-8')];
+            yield [(int) $code, trim($lines[$i + 1])];
         }
     }
 
-    private function finish(DxfDrawing $drawing, ?DxfEntity $entity, ?DxfEntity &$polyline, string $section): void
+    private function finish(?DxfEntity $entity, ?string $section): void
     {
+        if ($entity?->type === 'LAYER' && $section === 'TABLES' && ($entity->frozen || $entity->off)) {
+            $this->hidden[$entity->name] = true;
+        }
         if ($entity === null || $section !== 'ENTITIES') {
             return;
         }
-        if ($entity->type === 'VERTEX' && $polyline !== null) {
-            array_push($polyline->points, ...array_slice($entity->points, 0, 1));
-            $polyline->curved = $polyline->curved || $entity->curved;
-        } elseif ($entity->type === 'SEQEND' && $polyline !== null) {
-            $drawing->add($polyline);
-            $polyline = null;
+        if ($entity->type === 'VERTEX' && $this->polyline !== null) {
+            array_push($this->polyline->points, ...array_slice($entity->points, 0, 1));
+            $this->polyline->curved = $this->polyline->curved || $entity->curved;
+        } elseif ($entity->type === 'SEQEND' && $this->polyline !== null) {
+            $this->add($this->polyline);
+            $this->polyline = null;
         } elseif ($entity->type === 'POLYLINE') {
             $entity->points = [];
-            $polyline = $entity;
+            $this->polyline = $entity;
         } elseif (! in_array($entity->type, ['SECTION', 'ENDSEC', 'EOF'], true)) {
-            $drawing->add($entity);
+            $this->add($entity);
         }
+    }
+
+    /** What nobody sees in the drawing is no roof. */
+    private function add(DxfEntity $entity): void
+    {
+        $why = match (true) {
+            $entity->onPaper => 'paper',
+            $entity->invisible || isset($this->hidden[$entity->layer]) => 'hidden',
+            abs(abs($entity->facing) - 1.0) > self::FLAT => 'tilted',
+            default => null,
+        };
+        if ($why !== null) {
+            $this->drawing->leave($why, $entity->layer);
+
+            return;
+        }
+        $entity->turned();
+        $entity->text = DxfWords::plain($entity->text, $entity->type === 'MTEXT');
+        $this->drawing->add($entity);
     }
 
     /** @param  array<string, string|int|float>  $accepted */

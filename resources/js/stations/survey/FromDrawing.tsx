@@ -28,6 +28,7 @@ export function FromDrawing({ onDone }: { onDone: () => void }) {
     const [scale, setScale] = useState('');
     const [drawn, setDrawn] = useState<'plan' | 'deck'>('plan');
     const [pitch, setPitch] = useState('');
+    const [without, setWithout] = useState<string[]>([]);
     const rise = readPitch(pitch);
     const query = useQuery({
         queryKey: [
@@ -52,11 +53,20 @@ export function FromDrawing({ onDone }: { onDone: () => void }) {
         gcTime: 0,
     });
     const result = query.data;
+    const wanted = (result?.planes ?? [])
+        .filter((plane) => !without.includes(plane.id))
+        .map((plane) => ({ ...plane, ties: plane.ties?.filter((tie) => !without.includes(tie.plane)) }));
     const asks = (what: string) => result?.asks.includes(what) ?? false;
     return (
         <div className="stack">
             <p className="muted">{t('bring.drawing-hint')}</p>
-            <FilePicker accept=".dxf" onFile={setFile} />
+            <FilePicker
+                accept=".dxf"
+                onFile={(next) => {
+                    setFile(next);
+                    setWithout([]);
+                }}
+            />
             <Faults error={query.error} />
             {file && (
                 <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
@@ -127,14 +137,17 @@ export function FromDrawing({ onDone }: { onDone: () => void }) {
                 <>
                     <Planes
                         planes={result.planes}
+                        without={without}
+                        onWithout={setWithout}
                         note={(plane) =>
                             t('bring.outline', { corners: plane.outline?.length ?? 0, rise: plane.riseIn12 ?? 0 })
                         }
                     />
                     <Button
                         variant="contained"
+                        disabled={wanted.length === 0}
                         onClick={() => {
-                            job.edit((d) => takeIn(d, result.planes));
+                            job.edit((d) => takeIn(d, wanted));
                             onDone();
                         }}
                     >

@@ -32,14 +32,41 @@ export function FilePicker({ accept, onFile }: { accept: string; onFile: (file: 
     );
 }
 
-export function Planes({ planes, note }: { planes: Plane[]; note: (plane: Plane) => string }) {
+interface PlanesProps {
+    planes: Plane[];
+    note: (plane: Plane) => string;
+    /** Planes that are not wanted, where some may be left out. */
+    without?: string[];
+    onWithout?: (ids: string[]) => void;
+}
+
+export function Planes({ planes, note, without = [], onWithout }: PlanesProps) {
+    const { t } = useTranslation();
     return (
         <table className="plain">
             <tbody>
                 {planes.map((plane) => (
                     <tr key={plane.id}>
                         <td>
-                            <b>{plane.name}</b>
+                            {onWithout ? (
+                                <label className="rowed" style={{ gap: 8 }}>
+                                    <input
+                                        type="checkbox"
+                                        checked={!without.includes(plane.id)}
+                                        aria-label={t('bring.with', { plane: plane.name })}
+                                        onChange={(event) =>
+                                            onWithout(
+                                                event.target.checked
+                                                    ? without.filter((id) => id !== plane.id)
+                                                    : [...without, plane.id],
+                                            )
+                                        }
+                                    />
+                                    <b>{plane.name}</b>
+                                </label>
+                            ) : (
+                                <b>{plane.name}</b>
+                            )}
                         </td>
                         <td className="n muted">{note(plane)}</td>
                     </tr>
