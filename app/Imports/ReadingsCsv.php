@@ -27,6 +27,9 @@ final class ReadingsCsv
 
     private const MOST_FAULTS = 20;
 
+    /** Inches, or rise in 12. */
+    private const SAME_VALUE = 1e-6;
+
     /** @var list<Fault> */
     private array $faults = [];
 
@@ -36,7 +39,7 @@ final class ReadingsCsv
     }
 
     /**
-     * @return array{readings: list<array{plane: string, reading: array<string, mixed>}>, checks: list<array<string, mixed>>} without ids
+     * @return array{readings: list<array{plane: string, reading: array<string, mixed>}>, checks: list<array<string, mixed>>, known: int, separator: string, decimalComma: bool} what is new, without ids; how many of them the job has already, and how the table was understood
      *
      * @throws DocumentFault with a line for every line that makes no sense
      */
@@ -45,20 +48,21 @@ final class ReadingsCsv
         if (strlen($text) > self::MOST_BYTES) {
             throw DocumentFault::of([new Fault('file', 'too-large', strlen($text).' bytes', ['most' => self::MOST_BYTES])]);
         }
-        $rows = $this->rows($text);
-        $columns = array_map(static fn (?string $c): string => strtolower(trim((string) $c)), array_shift($rows) ?? []);
+        $table = Table::read($text, self::MOST_LINES);
+        $rows = $table->rows;
+        $columns = array_map(strtolower(...), array_shift($rows) ?? []);
         if (! in_array('where', $columns, true) || ! in_array('quantity', $columns, true) || ! in_array('value', $columns, true)) {
             throw DocumentFault::of([new Fault('line 1', 'csv-columns', Understood::inWords(implode(', ', $columns)), ['columns' => implode(', ', self::COLUMNS)])]);
         }
         $readings = [];
         $checks = [];
         foreach ($rows as $i => $cells) {
-            if (array_filter($cells, static fn (?string $c): bool => trim((string) $c) !== '') === []) {
+            if (array_filter($cells, static fn (string $c): bool => $c !== '') === []) {
                 continue;
             }
             $row = [];
             foreach ($columns as $k => $column) {
-                $row[$column] = trim((string) ($cells[$k] ?? ''));
+                $row[$column] = $cells[$k] ?? '';
             }
             $line = 'line '.($i + 2);
             $plane = $this->plane($row['where']);
@@ -74,30 +78,50 @@ final class ReadingsCsv
             throw DocumentFault::of(array_slice($this->faults, 0, self::MOST_FAULTS));
         }
 
-        return ['readings' => $readings, 'checks' => $checks];
+        $new = array_values(array_filter($readings, fn (array $r): bool => ! $this->isKnown($r['reading'], $this->readingsOf($r['plane']))));
+        $newChecks = array_values(array_filter($checks, fn (array $c): bool => ! $this->isKnown($c, $this->document->roof->checks ?? [])));
+
+        return [
+            'readings' => $new,
+            'checks' => $newChecks,
+            'known' => count($readings) + count($checks) - count($new) - count($newChecks),
+            'separator' => $table->separator,
+            'decimalComma' => $table->decimalComma,
+        ];
     }
 
-    /** @return list<list<string|null>> */
-    private function rows(string $text): array
+    /** @return list<stdClass> */
+    private function readingsOf(string $plane): array
     {
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
-        if (! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
-            throw DocumentFault::of([new Fault('file', 'csv-text', 'bytes that are no UTF-8 text')]);
-        }
-        $stream = fopen('php://memory', 'r+');
-        assert($stream !== false);
-        fwrite($stream, $text);
-        rewind($stream);
-        $rows = [];
-        while (($cells = fgetcsv($stream, null, ',', '"', '')) !== false) {
-            $rows[] = $cells;
-            if (count($rows) > self::MOST_LINES) {
-                throw DocumentFault::of([new Fault('file', 'items', 'over '.self::MOST_LINES.' lines', ['least' => 1, 'most' => self::MOST_LINES])]);
+        foreach ($this->document->roof->planes ?? [] as $own) {
+            if ($own->id === $plane) {
+                return $own->readings ?? [];
             }
         }
-        fclose($stream);
 
-        return $rows;
+        return [];
+    }
+
+    /**
+     * Whether the job has the very same reading already: a file read twice adds nothing.
+     *
+     * @param  array<string, mixed>  $reading
+     * @param  list<stdClass>  $known
+     */
+    private function isKnown(array $reading, array $known): bool
+    {
+        foreach ($known as $other) {
+            $value = isset($other->value) ? (float) $other->value : (float) $other->panels * (float) $other->cover;
+            $same = abs($value - $reading['value']) < self::SAME_VALUE;
+            foreach (['quantity', 'where', 'source', 'at', 'corner', 'to', 'time'] as $field) {
+                $same = $same && ($other->{$field} ?? null) == ($reading[$field] ?? null);
+            }
+            if ($same) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function plane(string $where): ?string

@@ -79,6 +79,14 @@ abstract class FeatureTestCase extends TestCase
         ], $changes);
     }
 
+    /** @return list<list<string|null>> the lines of a table that is sent with a byte order mark */
+    protected static function table(string $csv): array
+    {
+        self::assertStringStartsWith("\xEF\xBB\xBF", $csv);
+
+        return array_map(str_getcsv(...), explode("\n", trim(substr($csv, 3))));
+    }
+
     /** @param  array<string, mixed>|string  $document */
     protected function save(User $user, Job $job, array|string $document, int|string|null $base = null): TestResponse
     {

@@ -57,7 +57,7 @@ final class PlanTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user);
-        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/cut-list.csv")->assertOk()->getContent())));
+        $lines = self::table((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/cut-list.csv")->assertOk()->getContent());
         $row = array_combine($lines[0], $lines[1]);
 
         self::assertCount(2, $lines);

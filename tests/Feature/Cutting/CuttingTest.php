@@ -121,7 +121,7 @@ final class CuttingTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user, self::boathouse());
-        $lines = array_map(str_getcsv(...), explode("\n", trim((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/pieces.csv")->assertOk()->getContent())));
+        $lines = self::table((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/pieces.csv")->assertOk()->getContent());
         $rows = array_map(static fn (array $line): array => array_combine($lines[0], $line), array_slice($lines, 1));
 
         self::assertSame(['Hall S', '1', 'hall.S-1'], [$rows[0]['face'], $rows[0]['laid'], $rows[0]['panel']]);

@@ -29,7 +29,7 @@ final class MarkCheckTest extends FeatureTestCase
     {
         $plan = Plan::for(app(JobReader::class)->read((string) file_get_contents(database_path("demo/$demo.json"))));
         $check = new MarkCheck(CutCardMaker::of($plan));
-        $table = array_map(str_getcsv(...), explode("\n", trim((new PiecesCsv)->write($plan))));
+        $table = self::table((new PiecesCsv)->write($plan));
         $rows = array_column(array_map(static fn (array $row): array => array_combine(array_map(strval(...), $table[0]), $row), array_slice($table, 1)), null, 'panel');
         foreach ($plan->of(CuttingStage::class)->panels as $panel) {
             $face = $plan->of(RoofStage::class)->roof->face($panel->face) ?? self::fail($panel->id);

@@ -133,8 +133,15 @@ final class ImportTest extends FeatureTestCase
     {
         $job = $this->clubroom();
         $text = (string) $this->get("/api/jobs/$job->id/files/readings.csv")->assertOk()->getContent();
-        $read = $this->csv($job, $text)->assertOk()->json('readings');
         $document = json_decode($job->newest()->document, true);
+        // Into the job it came from it adds nothing; into one with the same planes and no readings all of them.
+        $this->csv($job, $text)->assertOk()->assertJsonPath('readings', [])->assertJsonPath('known', array_sum(array_map(static fn (array $plane): int => count($plane['readings']), $document['roof']['planes'])));
+        $empty = $document;
+        foreach ($empty['roof']['planes'] as &$plane) {
+            $plane['readings'] = [];
+        }
+        unset($plane);
+        $read = $this->csv($this->own($empty), $text)->json('readings');
         $kept = [];
         foreach ($document['roof']['planes'] as $plane) {
             foreach ($plane['readings'] as $reading) {
@@ -151,10 +158,53 @@ final class ImportTest extends FeatureTestCase
     public function test_readings_on_a_block_roof_become_checks(): void
     {
         $job = $this->boathouse();
-        $answer = $this->csv($job, "where,quantity,value,source\nvalley-hall.S-wing.W,length,15' 3 1/16,\nhall.N,pitch,6.1,laser\nhall,eaveHeight,108 in,tape\n")->assertOk();
+        $answer = $this->csv($job, "where,quantity,value,source\nvalley-hall.S-wing.W,length,15' 4,\nhall.N,pitch,6.1,laser\nhall,eaveHeight,108 in,tape\n")->assertOk();
 
-        self::assertSame([183.0625, 6.1, 108], array_column($answer->json('checks'), 'value'));
+        self::assertSame([184, 6.1, 108], array_column($answer->json('checks'), 'value'));
         self::assertSame(['tape', 'laser', 'tape'], array_column($answer->json('checks'), 'source'));
+    }
+
+    public function test_a_table_is_read_as_any_spreadsheet_saves_it(): void
+    {
+        $job = $this->clubroom();
+        $plain = "where;quantity;value;source;at\nS;eave;1.234,5 in;tape;\n";
+        $table = "WHERE;Quantity;value;SOURCE;at\nS;alongEave;\"183,0625 in\";tape;\nS;pitch;6:12;tape;\nS;pitch;8,6;tape;\nS;eaveToRidge;4,65m;laser;0,25\n";
+        $table = str_replace('alongEave', 'eave', $table);
+        foreach ([
+            'semicolon' => [$table, 'semicolon', true],
+            'named on the first line' => ["sep=;\r\n$table", 'semicolon', true],
+            'tab' => [str_replace(';', "\t", $table), 'tab', true],
+            'UTF-16' => ["\xFF\xFE".mb_convert_encoding($table, 'UTF-16LE', 'UTF-8'), 'semicolon', true],
+            'comma' => [str_replace([';', '183,0625', '8,6', '4,65', '0,25'], [',', '183.0625', '8.6', '4.65', '0.25'], $table), 'comma', false],
+        ] as $name => [$text, $separator, $decimalComma]) {
+            $answer = $this->csv($job, $text);
+            self::assertSame(200, $answer->status(), "$name: ".$answer->getContent());
+            $values = array_column(array_column($answer->json('readings'), 'reading'), 'value');
+            self::assertEqualsWithDelta([183.0625, 6, 8.6, 4650 / 25.4], $values, 1e-4, $name);
+            self::assertSame([$separator, $decimalComma], [$answer->json('separator'), $answer->json('decimalComma')], $name);
+            self::assertSame(0.25, $answer->json('readings.3.reading.at'), $name);
+        }
+        self::assertStringContainsString('1.234,5', (string) $this->csv($job, $plain)->assertUnprocessable()->getContent(), 'a thousands point is not guessed at');
+        $this->csv($job, "where\xFC;quantity;value\n")->assertUnprocessable()->assertJsonPath('faults.0.field', 'line 1');
+    }
+
+    public function test_no_cell_of_a_table_is_a_formula(): void
+    {
+        $document = json_decode((string) file_get_contents(database_path('demo/clubroom.json')), true);
+        $document['roof']['planes'][0]['name'] = '=HYPERLINK("x")';
+        $document['roof']['planes'][0]['readings'][0]['time'] = '@SUM(1)';
+        $job = $this->own($document);
+        $told = '';
+        foreach (['pieces.csv', 'cut-list.csv', 'readings.csv'] as $file) {
+            foreach (self::table((string) $this->get("/api/jobs/$job->id/files/$file")->assertOk()->getContent()) as $cells) {
+                foreach ($cells as $cell) {
+                    self::assertDoesNotMatchRegularExpression('/^[=+@\t\r]|^-(?![\d.]+$)/', (string) $cell, $file);
+                    $told .= $cell;
+                }
+            }
+        }
+        self::assertStringContainsString('\'=HYPERLINK', $told);
+        self::assertStringContainsString('\'@SUM', $told);
     }
 
     public function test_every_bad_line_of_a_table_is_named(): void
@@ -188,10 +238,16 @@ final class ImportTest extends FeatureTestCase
 
     private function demo(string $name): Job
     {
+        return $this->own(json_decode((string) file_get_contents(database_path("demo/$name.json")), true));
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function own(array $document): Job
+    {
         $member = $this->member();
         $this->actingAs($member);
 
-        return $this->job($member, json_decode((string) file_get_contents(database_path("demo/$name.json")), true));
+        return $this->job($member, $document);
     }
 
     /** @param  array<string, string>  $answers */

@@ -13,6 +13,9 @@ import { Faults, FilePicker } from './bringing';
 interface Table {
     readings: { plane: string; reading: Omit<Reading, 'id'> }[];
     checks: Omit<Check, 'id'>[];
+    known: number;
+    separator: 'comma' | 'semicolon' | 'tab';
+    decimalComma: boolean;
 }
 
 export function FromTable({ onDone }: { onDone: () => void }) {
@@ -46,7 +49,22 @@ export function FromTable({ onDone }: { onDone: () => void }) {
             <p className="muted">{t('bring.table-hint')}</p>
             <FilePicker accept=".csv,.txt" onFile={setFile} />
             <Faults error={query.error} />
-            {table && <p>{t('bring.table-found', { readings: table.readings.length + table.checks.length })}</p>}
+            {table && (
+                <>
+                    <p>
+                        {t('bring.table-found', {
+                            readings: table.readings.length + table.checks.length,
+                            known: table.known,
+                        })}
+                    </p>
+                    <p className="muted small">
+                        {t('bring.table-read', {
+                            separator: table.separator,
+                            decimal: table.decimalComma ? 'comma' : 'point',
+                        })}
+                    </p>
+                </>
+            )}
             {table && table.readings.length + table.checks.length > 0 && (
                 <Button
                     variant="contained"
