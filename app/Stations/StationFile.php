@@ -13,8 +13,14 @@ final readonly class StationFile
      * @param  string  $name  as in its address
      * @param  string  $type  MIME
      * @param  Closure(Edition): ?string  $make  null where this job has no such file
+     * @param  (Closure(Edition): bool)|null  $offered  whether this job has it; null where every job does
      */
-    public function __construct(public string $name, public string $type, public Closure $make)
+    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null)
     {
+    }
+
+    public function isOffered(Edition $edition): bool
+    {
+        return $this->offered === null || ($this->offered)($edition);
     }
 }

@@ -22,19 +22,21 @@ final class FileController
     {
     }
 
-    /** Their names, in the order of work. */
+    /** The names of those there are for this job, in the order of work. */
     public function index(Job $job): JsonResponse
     {
+        $edition = $this->edition($job, null);
         $stations = array_merge(...array_map(static fn (Station $station): array => $station->files(), $this->stations->all()));
 
-        return new JsonResponse(array_map(static fn (StationFile $file): string => $file->name, [...$stations, $this->document()]));
+        $offered = array_filter([...$stations, $this->document()], static fn (StationFile $file): bool => $file->isOffered($edition));
+
+        return new JsonResponse(array_values(array_map(static fn (StationFile $file): string => $file->name, $offered)));
     }
 
     public function show(PlanRequest $request, Job $job, string $name): Response
     {
         $file = $name === 'job.json' ? $this->document() : $this->stations->file($name) ?? abort(404);
-        $revision = $job->newest();
-        $edition = new Edition($revision->number, $revision->decoded(...), fn () => $this->plans->plan($revision), $request->pick());
+        $edition = $this->edition($job, $request->pick());
         $slug = Str::slug($job->name) ?: 'job';
 
         return new Response(($file->make)($edition) ?? abort(404), 200, [
@@ -42,6 +44,13 @@ final class FileController
             'Content-Disposition' => "attachment; filename=\"$slug-$file->name\"",
             'Cache-Control' => 'private, no-store',
         ]);
+    }
+
+    private function edition(Job $job, ?string $pick): Edition
+    {
+        $revision = $job->newest();
+
+        return new Edition($revision->number, $revision->decoded(...), fn () => $this->plans->plan($revision), $pick);
     }
 
     private function document(): StationFile

@@ -78,7 +78,7 @@ final class CuttingStation extends Station
             new StationFile('cut-cards.pdf', 'application/pdf', fn (Edition $edition): string => $this->cards->pdf($edition->plan(), $edition->revision)),
             new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick)),
             new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick)),
-            new StationFile('notch-template.pdf', 'application/pdf', fn (Edition $edition): ?string => $this->notch->pdf($edition->plan())),
+            new StationFile('notch-template.pdf', 'application/pdf', fn (Edition $edition): ?string => $this->notch->pdf($edition->plan()), fn (Edition $edition): bool => $this->notch->isNotched($edition->plan())),
         ];
     }
 }

@@ -18,11 +18,17 @@ final readonly class NotchTemplate
     {
     }
 
+    /** Whether there is a notch: seams that stand, and a hem they are cut back for. */
+    public function isNotched(Plan $plan): bool
+    {
+        return $plan->job->covering->profile->family->isConcealed() && $this->hem($plan) > 0.0;
+    }
+
     public function pdf(Plan $plan): ?string
     {
         $system = $plan->job->covering;
         $rules = $plan->job->rules;
-        if (! $system->profile->family->isConcealed()) {
+        if (! $this->isNotched($plan)) {
             return null;
         }
 
@@ -33,7 +39,12 @@ final readonly class NotchTemplate
             'profile' => $system->profile,
             'back' => $rules->number('cut.notchBack'),
             'tab' => $rules->number('cut.notchTab'),
-            'hem' => (new EdgeBuild(EdgeKind::Eave, $system))->allowance(true)->hem,
+            'hem' => $this->hem($plan),
         ]);
+    }
+
+    private function hem(Plan $plan): float
+    {
+        return (new EdgeBuild(EdgeKind::Eave, $plan->job->covering))->allowance(true)->hem;
     }
 }

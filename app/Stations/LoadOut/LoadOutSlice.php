@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Stations\LoadOut;
 
+use App\Exports\PanelRange;
 use App\Stations\Cutting\PairingWriter;
 use App\Stations\Wire;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Plan;
 
 /** What Load-out shows: the order, what it saved, what stands against it. */
@@ -27,6 +29,7 @@ final readonly class LoadOutSlice
         return [
             'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
             'order' => $this->order->order($plan->of(LoadOutStage::class)->order),
+            'ranges' => array_map(static fn (OrderLine $line): string => PanelRange::inWords($line->panels), $plan->of(LoadOutStage::class)->order->lines),
             'saving' => $this->pairing->saving($plan),
             'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
             'findings' => $this->wire->findings($plan, self::standing($plan)),

@@ -78,11 +78,13 @@ export function tileOf<K extends keyof Tiles>(job: string, station: K, revision:
     };
 }
 
-/** The files a job leaves in, by name, in the order of work. */
-export function useFiles(job: string) {
+/** The files a job can be had in, by name, in the order of work; asked for when somebody wants to see them. */
+export function useFiles(job: string, revision: number, wanted: boolean) {
     return useQuery({
-        queryKey: ['files', job],
+        queryKey: ['files', job, revision],
         queryFn: () => call<string[]>('GET', `jobs/${job}/files`),
         staleTime: Infinity,
+        enabled: wanted,
+        placeholderData: keepPreviousData,
     });
 }

@@ -18,8 +18,8 @@ export function TopBar() {
     const { t } = useTranslation();
     const job = useJob();
     const [dialog, setDialog] = useState<'history' | 'settings' | null>(null);
-    const list = useFiles(job.id);
     const [files, setFiles] = useState<HTMLElement | null>(null);
+    const list = useFiles(job.id, job.revision, files !== null);
     return (
         <header className="topbar">
             <Link className="brand" to="/jobs" title={t('job.back-to-jobs')}>
@@ -66,6 +66,7 @@ export function TopBar() {
                 {t('send.open')}
             </Button>
             <Menu open={files !== null} anchorEl={files} onClose={() => setFiles(null)}>
+                {!list.data && <MenuItem disabled>{t('loading')}</MenuItem>}
                 {(list.data ?? []).map((file) => (
                     <MenuItem
                         key={file}

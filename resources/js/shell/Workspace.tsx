@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Navigate, useParams } from 'react-router';
@@ -13,6 +13,7 @@ import { DivisionContext } from '../tape/JobTape';
 import { StaleDialog } from './StaleDialog';
 import { Rail } from './Rail';
 import { Shortcuts } from './Shortcuts';
+import { StationScreen } from './StationScreen';
 import { useStations } from '../stations/stations';
 import { TopBar } from './TopBar';
 import { Refused } from './Refused';
@@ -89,17 +90,7 @@ function OpenJob() {
                 <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
                 <TopBar />
                 <Rail here={here.key} />
-                <Suspense
-                    fallback={
-                        <main className="deck">
-                            <p className="muted" role="status">
-                                {t('loading')}
-                            </p>
-                        </main>
-                    }
-                >
-                    <here.Screen />
-                </Suspense>
+                <StationScreen station={here} />
             </div>
             <Refused />
             <Shortcuts />

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { useCatalogue } from '../api/queries';
 import type { Station } from './Station';
 
@@ -8,6 +9,6 @@ export type StationKey = Station['key'];
 
 /** The stations in working order, which the server tells: the rail, the keys, the search and the addresses go by it. */
 export function useStations(): Station[] {
-    const order = useCatalogue().data?.stations ?? [];
-    return order.flatMap((key) => built.get(key as StationKey) ?? []);
+    const order = useCatalogue().data?.stations;
+    return useMemo(() => (order ?? []).flatMap((key) => built.get(key as StationKey) ?? []), [order]);
 }

@@ -99,8 +99,9 @@ final class BringInTest extends BrowserTestCase
         $person->press('A table (CSV)');
         $person->find("//input[@type='file']")->sendKeys($this->file("where,quantity,value\nFirst plane,eave,41' 8\nFirst plane,eaveToRidge,seventeen foot\n"));
         $person->sees('line 3 value: understood "seventeen foot"');
-        $person->find("//input[@type='file']")->sendKeys($this->file("where,quantity,value,source\nFirst plane,eave,41' 8,\nFirst plane,eaveToRidge,17' 10-3/8,laser\nFirst plane,pitch,4,\n"));
-        $person->sees('3 readings found.');
+        $person->find("//input[@type='file']")->sendKeys($this->file("where;quantity;value;source\nFirst plane;eave;500,0 in;\nFirst plane;eaveToRidge;17' 10-3/8;laser\nFirst plane;pitch;4;\n"));
+        $person->sees('3 new readings found.');
+        $person->sees('Read with semicolons between columns and a decimal comma.');
         $person->press('Take over');
         $person->sees('1 of 1 plane measured and taped');
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '17′ 10 3/8″');

@@ -189,6 +189,13 @@ final class CuttingTest extends FeatureTestCase
         self::assertMatchesRegularExpression('/ 283\.46\d* /', $drawn);
         $screwed = $this->job($user, self::document(['system' => ['profile' => 'rib-9-36']]));
         $this->get("/api/jobs/$screwed->id/files/notch-template.pdf")->assertNotFound();
+        $unhemmed = $this->job($user, self::document(['rules' => ['edge.eave.concealed.hem' => 0]]));
+        // What cannot be had is not offered.
+        self::assertContains('notch-template.pdf', $this->getJson("/api/jobs/$job->id/files")->json());
+        foreach ([$screwed, $unhemmed] as $without) {
+            self::assertNotContains('notch-template.pdf', $this->getJson("/api/jobs/$without->id/files")->assertOk()->json());
+            self::assertContains('blanks.dxf', $this->getJson("/api/jobs/$without->id/files")->json());
+        }
     }
 
     public function test_the_layout_sheet_lists_marks_to_either_side(): void

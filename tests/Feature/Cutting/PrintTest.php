@@ -44,6 +44,23 @@ final class PrintTest extends FeatureTestCase
         self::assertSame($words, PanelRange::inWords($ids));
     }
 
+    public function test_the_screen_names_the_panels_of_a_line_as_the_sheet_does(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true));
+        $slice = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/load-out")->assertOk()->json();
+        $text = $this->sheet($this->plan(json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true)));
+
+        self::assertCount(count($slice['order']['lines']), $slice['ranges']);
+        $parted = 0;
+        foreach ($slice['ranges'] as $i => $range) {
+            self::assertSame(PanelRange::inWords($slice['order']['lines'][$i]['panels']), $range);
+            self::assertStringContainsString($range, $text);
+            $parted += str_contains($range, ',') ? 1 : 0;
+        }
+        self::assertGreaterThan(0, $parted, 'lines whose panels are no row of neighbours');
+    }
+
     public function test_the_sheet_says_what_is_ordered(): void
     {
         $text = $this->sheet($this->plan());

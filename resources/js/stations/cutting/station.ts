@@ -1,9 +1,8 @@
-import { lazy } from 'react';
 import type { Station } from '../Station';
 
 export const station = {
     key: 'cuts',
-    Screen: lazy(() => import('./CutsStation')),
+    screen: () => import('./CutsStation'),
     keys: ['flip', 'next'],
     searches: 'cuts',
     places: (_, slice) => (slice?.panels ?? []).map(({ id }) => ({ name: id, to: `cuts?piece=${id}` })),

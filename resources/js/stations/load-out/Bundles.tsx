@@ -40,7 +40,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                         </tr>
                     </thead>
                     <tbody>
-                        {order.lines.map((line) => (
+                        {order.lines.map((line, number) => (
                             <tr key={`${line.length} ${line.hand}`}>
                                 <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>
                                     {line.quantity}
@@ -53,12 +53,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                                 </td>
                                 <td>{t(`hand.${line.hand}`)}</td>
                                 <td>
-                                    {line.panels.length > 2
-                                        ? t('load.range', {
-                                              first: line.panels[0],
-                                              last: line.panels[line.panels.length - 1],
-                                          })
-                                        : line.panels.join(', ')}
+                                    {slice.ranges[number]}
                                     {line.ripped > 0 && (
                                         <div className="muted small">{t('order.ripped', { count: line.ripped })}</div>
                                     )}

@@ -1,10 +1,9 @@
-import { lazy } from 'react';
 import { blocksOf } from '../../job/roofEdits';
 import type { Station } from '../Station';
 
 export const station = {
     key: 'roof',
-    Screen: lazy(() => import('./RoofStation')),
+    screen: () => import('./RoofStation'),
     keys: ['block', 'view', 'handles'],
     places: (document) => blocksOf(document).map(({ id, name }) => ({ name, to: `roof?block=${id}` })),
 } as const satisfies Station;

@@ -1,0 +1,81 @@
+import Button from '@mui/material/Button';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Station } from '../stations/Station';
+import { useStations } from '../stations/stations';
+
+/** The code of a station's screen, kept once it has come; it fails rather than waits where there is no connection. */
+const codeOf = (station: Station) => ({
+    queryKey: ['screen', station.key],
+    queryFn: () => station.screen(),
+    staleTime: Infinity,
+    gcTime: Infinity,
+    networkMode: 'always' as const,
+});
+
+/** The screen of a station; without a connection it says what is missing and fetches it when that can be had. */
+export function StationScreen({ station }: { station: Station }) {
+    const { t } = useTranslation();
+    const client = useQueryClient();
+    const stations = useStations();
+    const code = useQuery({ ...codeOf(station), retry: 1 });
+    const waiting = useWaitingForNetwork(client);
+    const ready = code.data !== undefined;
+    useEffect(() => {
+        if (!ready) return undefined;
+        // One after the other, when nothing else is to be done: the next station opens without a connection, too.
+        let gone = false;
+        const idle = window.requestIdleCallback ?? ((then: () => void) => window.setTimeout(then, 300));
+        const next = ([first, ...rest]: Station[]): void => {
+            if (!first || gone) return;
+            idle(() => void client.prefetchQuery(codeOf(first)).finally(() => next(rest)));
+        };
+        next(stations.filter((one) => one.key !== station.key));
+        return () => {
+            gone = true;
+        };
+    }, [ready, client, stations, station]);
+    if (code.isError)
+        return (
+            <main className="deck">
+                <div className="finding" data-severity="settle" role="alert">
+                    <p>{t('station.not-come', { station: t(`station.${station.key}`) })}</p>
+                    <Button variant="outlined" onClick={() => void code.refetch()}>
+                        {t('station.try-again')}
+                    </Button>
+                </div>
+            </main>
+        );
+    if (!code.data)
+        return (
+            <main className="deck">
+                <p className="muted" role="status">
+                    {t('loading')}
+                </p>
+            </main>
+        );
+    const Screen = code.data.default;
+    return (
+        <>
+            {waiting && (
+                <div className="finding waiting" data-severity="settle" role="status">
+                    {t('station.waits')}
+                </div>
+            )}
+            <Screen />
+        </>
+    );
+}
+
+/** Whether something that is shown waits for a connection and was never here before. */
+function useWaitingForNetwork(client: QueryClient): boolean {
+    const cache = client.getQueryCache();
+    return useSyncExternalStore(
+        (changed) => cache.subscribe(changed),
+        () =>
+            cache
+                .findAll({ type: 'active' })
+                .some(({ state }) => state.fetchStatus === 'paused' && state.data === undefined),
+    );
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use GdImage;
+use Tests\Support\Person;
+
+/** Where the keyboard is can be seen: told by comparing pictures, not by reading styles. */
+final class FocusTest extends BrowserTestCase
+{
+    private const STOPS = 24;
+
+    /** Of the ring's 3 px, at each of its four sides. */
+    private const LEAST_PIXELS = 2;
+
+    public function test_every_stop_of_the_keyboard_has_a_ring(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Oar store');
+        $this->goToStation($person, 'Load-out');
+        // From the top of the page.
+        $person->driver->navigate()->refresh();
+        $person->sees('What do we order?');
+        $plain = $this->picture($person);
+        $seen = [];
+        for ($i = 0; $i < self::STOPS; $i++) {
+            $person->keys(WebDriverKeys::TAB);
+            $at = $person->driver->executeScript('const e = document.activeElement; const f = e.closest(".MuiInputBase-root") ?? e; const r = f.getBoundingClientRect(); return e === document.body ? null : {name: (e.getAttribute("aria-label") ?? e.textContent ?? e.tagName).trim().slice(0, 40), left: r.left, top: r.top, right: r.right, bottom: r.bottom}');
+            if (! is_array($at) || $at['bottom'] > 790 || $at['top'] < 5) {
+                continue;
+            }
+            $sides = $this->changedBeside($plain, $this->picture($person), $at);
+            self::assertGreaterThanOrEqual(self::LEAST_PIXELS, max($sides), "{$at['name']}: no ring to be seen");
+            self::assertGreaterThanOrEqual(2, count(array_filter($sides, static fn (int $pixels): bool => $pixels >= self::LEAST_PIXELS)), "{$at['name']}: ".json_encode($sides));
+            $seen[$at['name']] = true;
+        }
+        self::assertArrayHasKey('Release 32 sheets', $seen);
+        self::assertArrayHasKey('Job', $seen, implode(', ', array_keys($seen)));
+        self::assertGreaterThan(10, count($seen));
+    }
+
+    private function picture(Person $person): GdImage
+    {
+        $image = imagecreatefromstring($person->driver->takeScreenshot());
+        self::assertNotFalse($image);
+
+        return $image;
+    }
+
+    /**
+     * @param  array{left: float|int, top: float|int, right: float|int, bottom: float|int}  $at
+     * @return array<string, int> pixels that differ on a line out of the middle of each side
+     */
+    private function changedBeside(GdImage $before, GdImage $after, array $at): array
+    {
+        [$x, $y] = [(int) (($at['left'] + $at['right']) / 2), (int) (($at['top'] + $at['bottom']) / 2)];
+        $lines = [
+            'left' => fn (int $i): array => [(int) $at['left'] - $i, $y], 'right' => fn (int $i): array => [(int) $at['right'] - 1 + $i, $y],
+            'top' => fn (int $i): array => [$x, (int) $at['top'] - $i], 'bottom' => fn (int $i): array => [$x, (int) $at['bottom'] - 1 + $i],
+        ];
+
+        return array_map(static function (callable $line) use ($before, $after): int {
+            $changed = 0;
+            for ($i = -3; $i <= 6; $i++) {
+                [$px, $py] = $line($i);
+                $inside = $px >= 0 && $py >= 0 && $px < imagesx($after) && $py < imagesy($after);
+                $changed += $inside && imagecolorat($before, $px, $py) !== imagecolorat($after, $px, $py) ? 1 : 0;
+            }
+
+            return $changed;
+        }, $lines);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use stdClass;
+use Tests\Support\Person;
+
+/** A station nobody has opened yet, and the connection that fails it. */
+final class StationScreenTest extends BrowserTestCase
+{
+    public function test_a_station_that_does_not_come_is_said_and_fetched_again(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Boathouse');
+        $this->tell($person, 'Network.enable');
+        $this->tell($person, 'Network.setBlockedURLs', ['urls' => ['*RoofStation*']]);
+        $person->goTo(str_replace('/survey', '/cuts', (string) parse_url($person->driver->getCurrentURL(), PHP_URL_PATH)));
+        $person->sees('Mark out hall.S-1');
+        $this->goToStation($person, 'Roof');
+        $person->sees('Roof has not come: there is no connection.');
+
+        // The rail stays, and what has come opens.
+        $this->goToStation($person, 'Cuts');
+        $person->sees('Mark out hall.S-1');
+        $this->goToStation($person, 'Roof');
+        $person->sees('Roof has not come: there is no connection.');
+        $this->tell($person, 'Network.setBlockedURLs', ['urls' => []]);
+        $person->press('Try again');
+        $person->sees('What shape is it?');
+    }
+
+    public function test_what_was_fetched_in_quiet_opens_without_a_connection(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Boathouse');
+        foreach (['RoofStation', 'LayoutStation', 'CutsStation', 'LoadOutStation'] as $code) {
+            $person->waitUntil(static fn (): bool => (bool) $person->driver->executeScript("return performance.getEntriesByType('resource').some((e) => e.name.includes('$code'))"), static fn (): string => "$code is not fetched");
+        }
+        $this->tell($person, 'Network.enable');
+        $this->connection($person, false);
+        $this->goToStation($person, 'Roof');
+        $person->sees('No connection: the numbers of this station come once there is one.');
+        $this->connection($person, true);
+        $person->sees('What shape is it?');
+        $person->doesNotSee('No connection: the numbers');
+    }
+
+    private function connection(Person $person, bool $on): void
+    {
+        $this->tell($person, 'Network.emulateNetworkConditions', ['offline' => ! $on, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    /** @param  array<string, mixed>  $parameters */
+    private function tell(Person $person, string $command, array $parameters = []): void
+    {
+        $person->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters === [] ? new stdClass : $parameters]);
+    }
+}
