@@ -57,12 +57,24 @@ final readonly class FlatSheet
     /** Square inches of coil the panel keeps; where its legs are not known laid flat, they are spread over the width. */
     public function area(): float
     {
-        $area = abs($this->loop($this->panel->sheet)->area());
+        $area = $this->whole() ?? abs($this->loop($this->panel->sheet)->area());
         foreach ($this->panel->sheetHoles as $hole) {
             $area -= abs($hole->area());
         }
 
         return $this->isFlat() ? $area : $area * $this->profile->coil / $this->profile->outToOut();
+    }
+
+    /** Square inches of a sheet cut square across, with all it was formed with: most are, and need no unfolding; null of any other. */
+    private function whole(): ?float
+    {
+        $bounds = $this->panel->sheet->bounds();
+        $isSquare = count($this->panel->sheet->corners) === 4 && abs($this->panel->sheet->area() - $bounds->width() * $bounds->height()) < Tolerance::AREA;
+        if (! $isSquare || ! $this->hasLeft || ! $this->hasRight) {
+            return null;
+        }
+
+        return $this->width() * $bounds->height();
     }
 
     /** A loop of the sheet (face coordinates) laid flat. */

@@ -103,6 +103,7 @@ final class FlatBlankTest extends TestCase
                 // The tip of a turn-up that would lie on a leg is the little that may be lost.
                 self::assertGreaterThan($formed - 1.0, $flat, $name);
                 self::assertLessThan($formed + ($profile->coil - $profile->outToOut()) * $panel->long + 1e-3, $flat, $name);
+                self::assertEqualsWithDelta($flat * ($blank->legsLaidFlat ? 1.0 : $profile->coil / $profile->outToOut()), (new FlatSheet($profile, $panel))->area(), 1e-6 * $flat, $name);
                 $metal = new Region($blank->outline, $blank->holes);
                 foreach ($blank->lines as $line) {
                     self::assertTrue(self::holds($metal, $line->from) && self::holds($metal, $line->to), "$name: a {$line->kind->value} line leaves the blank");
