@@ -11,6 +11,7 @@ use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\HouseRules;
+use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Rules\HouseRule;
 use Imbrex\Core\Survey\ShapeKind;
 
@@ -34,6 +35,7 @@ final class CatalogueController
             'shapes' => array_map(static fn (ShapeKind $shape): array => [
                 'key' => $shape->value, 'runsByCorner' => $shape->runsByCorner(), 'edges' => array_column($shape->firstEdges(), 'value'),
             ], ShapeKind::cases()),
+            'decks' => array_map(static fn (DeckKind $deck): array => ['key' => $deck->value, 'spaced' => $deck->isSpaced()], DeckKind::cases()),
             'rules' => array_map(static fn (HouseRule $r): array => [
                 'key' => $r->key, 'unit' => $r->unit->value, 'default' => $r->default, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
             ], array_values(HouseRules::all())),

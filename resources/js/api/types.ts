@@ -84,5 +84,7 @@ export interface CatalogueState {
     materials: { key: string; gauges: string[] }[];
     /** What a plane's sides are first taken to be, by its shape. */
     shapes: { key: string; runsByCorner: boolean; edges: string[] }[];
+    /** What panels may lie on, and whether that has a spacing. */
+    decks: { key: string; spaced: boolean }[];
     rules: HouseRule[];
 }

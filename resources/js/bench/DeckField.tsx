@@ -1,18 +1,17 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
+import { useCatalogue } from '../api/queries';
 import type { Deck } from '../contracts/roof';
 import { useJob } from '../job/JobContext';
 import { setDeck } from '../job/roofEdits';
 import { TapeField } from '../tape/TapeField';
 
-const KINDS: Deck['kind'][] = ['plywood', 'strandboard', 'boards', 'battens', 'purlins', 'shingles'];
-const SPACED: Deck['kind'][] = ['battens', 'purlins', 'shingles'];
-
 /** What the panels of a face lie on, and how far apart where that has a spacing. */
 export function DeckField({ face }: { face: string }) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange, units } = useJob();
+    const kinds = useCatalogue().data?.decks ?? [];
     const deck = doc.decks?.[face];
     return (
         <div className="pair">
@@ -27,13 +26,13 @@ export function DeckField({ face }: { face: string }) {
                 }}
             >
                 <MenuItem value="">{t('deck.unsaid')}</MenuItem>
-                {KINDS.map((kind) => (
-                    <MenuItem key={kind} value={kind}>
-                        {t(`deck.${kind}`)}
+                {kinds.map(({ key }) => (
+                    <MenuItem key={key} value={key}>
+                        {t(`deck.${key}`)}
                     </MenuItem>
                 ))}
             </TextField>
-            {deck && SPACED.includes(deck.kind) && (
+            {deck && kinds.some(({ key, spaced }) => spaced && key === deck.kind) && (
                 <TapeField
                     units={units}
                     disabled={!mayChange}

@@ -25,6 +25,16 @@ final class DeckTest extends FeatureTestCase
         self::assertNotContains('roof.skylight-deck', array_column($this->getJson("/api/jobs/$job->id/plan/roof")->json('findings'), 'code'));
     }
 
+    public function test_the_catalogue_says_which_decks_have_a_spacing(): void
+    {
+        $decks = $this->actingAs($this->member())->getJson('/api/catalogue')->assertOk()->json('decks');
+
+        self::assertSame(
+            ['plywood' => false, 'strandboard' => false, 'boards' => false, 'battens' => true, 'purlins' => true, 'shingles' => true],
+            array_column($decks, 'spaced', 'key'),
+        );
+    }
+
     public function test_what_makes_no_sense_is_named(): void
     {
         $user = $this->member();
