@@ -43,11 +43,13 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::prefix('jobs/{job}')->whereUlid('job')->group(function (): void {
         Route::middleware('can:view,job')->group(function (): void {
             Route::get('', [JobController::class, 'show']);
+            Route::get('newest', [RevisionController::class, 'newest']);
             Route::get('revisions', [RevisionController::class, 'index']);
             Route::get('revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
             Route::get('plan/{slice}', [PlanController::class, 'slice']);
             Route::get('tiles/{station}', [PlanController::class, 'tile']);
             Route::get('orders', [OrderController::class, 'index']);
+            Route::get('orders/{order}/files/{name}', [OrderController::class, 'file'])->whereNumber('order')->where('name', '[a-z-]+\.[a-z]+');
             Route::get('files', [FileController::class, 'index']);
             Route::get('files/{name}', [FileController::class, 'show'])->where('name', '[a-z-]+\.[a-z]+');
         });
@@ -59,8 +61,14 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('reports/{reference}', [OutsideController::class, 'report'])->where('reference', '[A-Za-z0-9-]{1,40}')->middleware('throttle:60,1');
             Route::get('gauge', [OutsideController::class, 'gauge'])->middleware('throttle:120,1');
         });
+        Route::post('revisions', [RevisionController::class, 'keepAside'])->can('update', 'job');
         Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job')->whereNumber('number');
         Route::post('orders', [OrderController::class, 'store'])->can('release', 'job');
+        Route::post('copy', [JobController::class, 'duplicate'])->can('duplicate', 'job');
+        Route::put('archive', [JobController::class, 'archive'])->can('archive', 'job');
+        Route::delete('archive', [JobController::class, 'unarchive'])->can('archive', 'job');
+        Route::delete('', [JobController::class, 'destroy'])->can('delete', 'job');
+        Route::post('restore', [JobController::class, 'bringBack'])->withTrashed()->can('delete', 'job');
     });
     Route::fallback(static fn () => abort(404));
 });

@@ -28,6 +28,11 @@ enum Role: string
         return $this === self::Owner || $this === self::Estimator;
     }
 
+    public function deletesJobs(): bool
+    {
+        return $this === self::Owner;
+    }
+
     public function invites(): bool
     {
         return $this === self::Owner;

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * What was released for ordering, as it stood then.
  *
  * @property int $id
+ * @property string $job_id
+ * @property int $number counted within its job, from 1
  * @property int $revision
  * @property array<string, mixed> $lines
  * @property string $released_by_name
@@ -19,11 +23,23 @@ final class Order extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['job_id', 'revision', 'lines', 'released_by', 'released_by_name'];
+    protected $fillable = ['job_id', 'number', 'revision', 'lines', 'released_by', 'released_by_name'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return ['lines' => 'array'];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return HasMany<OrderFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(OrderFile::class);
     }
 }

@@ -18,12 +18,28 @@ final class JobPolicy
 
     public function update(User $user, Job $job): Response
     {
-        return $this->within($user, $job, $user->role->changesPlans());
+        return $this->atHand($user, $job, $user->role->changesPlans());
     }
 
     public function release(User $user, Job $job): Response
     {
-        return $this->within($user, $job, $user->role->releasesOrders());
+        return $this->atHand($user, $job, $user->role->releasesOrders());
+    }
+
+    public function archive(User $user, Job $job): Response
+    {
+        return $this->within($user, $job, $user->role->changesPlans());
+    }
+
+    /** Deletes it, and brings it back. */
+    public function delete(User $user, Job $job): Response
+    {
+        return $this->within($user, $job, $user->role->deletesJobs());
+    }
+
+    public function duplicate(User $user, Job $job): Response
+    {
+        return $this->within($user, $job, $user->role->changesPlans());
     }
 
     public function viewAny(User $user): bool
@@ -34,6 +50,14 @@ final class JobPolicy
     public function create(User $user): bool
     {
         return $user->role->changesPlans();
+    }
+
+    /** What is put away is read, and no more. */
+    private function atHand(User $user, Job $job, bool $may): Response
+    {
+        $response = $this->within($user, $job, $may);
+
+        return $response->allowed() && $job->archived_at !== null ? Response::deny('archived') : $response;
     }
 
     private function within(User $user, Job $job, bool $may): Response

@@ -25,14 +25,14 @@ final readonly class JobStore
      *
      * @throws DocumentFault
      */
-    public function create(User $author, string $json): Job
+    public function create(User $author, string $json, Change $begun = new Change('begun')): Job
     {
         $document = $this->reader->decode($json);
         $job = $this->reader->job($document);
 
-        return DB::transaction(function () use ($author, $document, $job): Job {
+        return DB::transaction(function () use ($author, $document, $job, $begun): Job {
             $kept = Job::query()->create(['crew_id' => $author->crew_id, 'name' => $job->name, 'revision' => 1]);
-            $this->revise($kept, 1, $this->text($document), $author, [new Change('begun')]);
+            $this->revise($kept, 1, $this->text($document), $author, [$begun]);
 
             return $kept;
         });
@@ -41,16 +41,17 @@ final readonly class JobStore
     /**
      * @param  int  $base  the revision the change was made on
      * @param  list<Change>|null  $change  null = told from the two documents
+     * @param  Turn|null  $turn  what the change is said to be; one that leads nowhere it could lead is a change like any other
      *
      * @throws DocumentFault|StaleSave
      */
-    public function save(Job $job, User $author, int $base, string $json, ?array $change = null): JobRevision
+    public function save(Job $job, User $author, int $base, string $json, ?array $change = null, ?Turn $turn = null): JobRevision
     {
         $document = $this->reader->decode($json);
         $name = $this->reader->job($document)->name;
         $text = $this->text($document);
 
-        return DB::transaction(function () use ($job, $author, $base, $text, $change, $document, $name): JobRevision {
+        return DB::transaction(function () use ($job, $author, $base, $text, $change, $turn, $document, $name): JobRevision {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $newest = $locked->newest();
             if ($this->text($newest->decoded()) === $text) {
@@ -59,17 +60,66 @@ final readonly class JobStore
             if ($newest->number !== $base) {
                 throw StaleSave::against($newest, $text);
             }
-            $change ??= $this->line->tell($newest->decoded(), $document);
-            $locked->update(['revision' => $base + 1, 'name' => $name]);
+            $turned = $turn === null ? [] : $this->turned($locked, $turn, $text);
+            $change = $turned['change'] ?? $change ?? $this->line->tell($newest->decoded(), $document);
+            $number = $this->next($locked);
+            $locked->update(['revision' => $number, 'name' => $name]);
 
-            return $this->revise($locked, $base + 1, $text, $author, $change);
+            return $this->revise($locked, $number, $text, $author, $change, $turned['kept'] ?? []);
         });
     }
 
-    /** @param  list<Change>  $change */
-    private function revise(Job $job, int $number, string $text, User $author, array $change): JobRevision
+    /**
+     * Keeps a document that was not taken, because somebody else's was: it can be returned to like any other.
+     *
+     * @param  int  $base  the revision it was made on
+     *
+     * @throws DocumentFault
+     */
+    public function keepAside(Job $job, User $author, int $base, string $json): JobRevision
+    {
+        $document = $this->reader->decode($json);
+        $this->reader->job($document);
+
+        return DB::transaction(function () use ($job, $author, $base, $document): JobRevision {
+            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+            $change = [new Change('aside', ['base' => $base]), ...$this->line->tell($locked->at($base)->decoded(), $document)];
+
+            return $this->revise($locked, $this->next($locked), $this->text($document), $author, $change, ['aside' => true]);
+        });
+    }
+
+    /** @return array{}|array{change: list<Change|array{code: string, parameters: array<string, string|int|float>}>, kept: array<string, mixed>} what was taken back or up again to come to this text */
+    private function turned(Job $job, Turn $turn, string $text): array
+    {
+        $line = UndoLine::of($job);
+        $same = $job->revisions()->whereIn('number', $line->states($turn))->where('hash', $this->hash($text))->pluck('number')->all();
+        // The nearest of those that read the same.
+        $to = array_values(array_intersect(array_reverse($line->states($turn)), $same))[0] ?? null;
+        if ($to === null) {
+            return [];
+        }
+        $told = $job->revisions()->whereIn('number', $line->turned($turn, $to))->orderByDesc('number')->get(['number', 'change']);
+
+        return [
+            'change' => [new Change($turn->value), ...array_merge(...$told->map(static fn (JobRevision $one): array => $one->change)->all())],
+            'kept' => ['turn' => $turn, 'turned_to' => $to],
+        ];
+    }
+
+    private function next(Job $job): int
+    {
+        return (int) $job->revisions()->max('number') + 1;
+    }
+
+    /**
+     * @param  list<Change|array{code: string, parameters: array<string, string|int|float>}>  $change
+     * @param  array<string, mixed>  $how
+     */
+    private function revise(Job $job, int $number, string $text, User $author, array $change, array $how = []): JobRevision
     {
         return $job->revisions()->create([
+            ...$how,
             'number' => $number,
             'document' => $text,
             'hash' => $this->hash($text),

@@ -17,8 +17,9 @@ final class Edition
      * @param  Closure(): stdClass  $document
      * @param  Closure(): Plan  $work
      * @param  string|null  $pick  the one piece that was asked for
+     * @param  Release|null  $release  where it is made for a released order
      */
-    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null)
+    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null, public readonly ?Release $release = null)
     {
     }
 

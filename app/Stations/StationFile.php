@@ -14,8 +14,9 @@ final readonly class StationFile
      * @param  string  $type  MIME
      * @param  Closure(Edition): ?string  $make  null where this job has no such file
      * @param  (Closure(Edition): bool)|null  $offered  whether this job has it; null where every job does
+     * @param  bool  $ordered  whether a released order keeps it
      */
-    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null)
+    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null, public bool $ordered = false)
     {
     }
 

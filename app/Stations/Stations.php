@@ -12,6 +12,7 @@ use App\Stations\Roof\RoofStation;
 use App\Stations\Survey\SurveyStation;
 use Closure;
 use Illuminate\Contracts\Container\Container;
+use Illuminate\Support\Arr;
 use Imbrex\Core\Plan;
 
 /** The one list of stations, in the order of work. */
@@ -66,14 +67,12 @@ final class Stations
 
     public function file(string $name): ?StationFile
     {
-        foreach ($this->all() as $station) {
-            foreach ($station->files() as $file) {
-                if ($file->name === $name) {
-                    return $file;
-                }
-            }
-        }
+        return Arr::first($this->files(), static fn (StationFile $file): bool => $file->name === $name);
+    }
 
-        return null;
+    /** @return list<StationFile> in the order of work */
+    public function files(): array
+    {
+        return array_merge(...array_map(static fn (Station $station): array => $station->files(), $this->all()));
     }
 }

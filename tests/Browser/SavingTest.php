@@ -19,6 +19,8 @@ final class SavingTest extends BrowserTestCase
         $person->type('Ridge, next reading', "41' 7");
         $person->press('Keep');
         $person->sees('No connection · kept here, trying again');
+        $person->sees('the numbers beside it are those of plan 1 until then');
+        self::assertStringContainsString("tape not saved yet 41' 7", $person->text('//tr[@data-unsaved]'));
         $this->connection($person, true);
         $person->waitForSave();
         $person->driver->navigate()->refresh();
@@ -60,11 +62,42 @@ final class SavingTest extends BrowserTestCase
         $person->type('Old panels', '1999');
         $person->type('Their cover', '110');
         $person->press('Keep');
-        $person->sees('This cannot be saved as it is');
+        $person->sees('This cannot be taken as it is');
         $person->sees('roof.planes[0].readings[5].panels: understood 219890; accepted: a number from 0 to 12000');
-        $person->press('Take the last change back');
-        $person->doesNotSee('This cannot be saved as it is');
+        self::assertStringContainsString('panel count not taken', $person->text('//tr[@data-unsaved]'));
+
+        // Work goes on behind it, and is saved.
+        $person->pressBeginning('Eave: show its readings');
+        $this->takeReading($person, 'Eave', "41' 8 1/8");
+        $person->waitUntil(fn (): bool => str_contains($person->text("//header//*[@role='status']"), 'Plan 2'), fn (): string => $person->text());
+        $person->sees('This cannot be taken as it is');
+        $person->press('Show it');
+        $person->press('Mend it');
+        $person->doesNotSee('This cannot be taken as it is');
+        self::assertSame('1999', $person->field('Old panels')->getAttribute('value'));
+        $person->type('Old panels', '31.25');
+        $person->type('Their cover', '16');
+        $person->press('Keep');
         $person->waitForSave();
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″', fn (): string => $person->text());
+    }
+
+    public function test_one_entry_that_is_refused_can_be_taken_back_by_itself(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Short barn');
+        $person->press('Ridge: not measured yet');
+        $person->choose('Source', 'panel count');
+        $person->type('Old panels', '1999');
+        $person->type('Their cover', '110');
+        $person->press('Keep');
+        $person->sees('This cannot be taken as it is');
+        $person->driver->executeScript('window.onbeforeunload = null');
+        $person->pressBeginning('Take back: roof.planes[0].readings[5].panels');
+        $person->doesNotSee('This cannot be taken as it is');
+        $person->waitForSave();
+        self::assertSame([], $person->all('//tr[@data-unsaved]'));
     }
 
     public function test_two_windows_of_one_person_are_told_apart_too(): void
@@ -86,6 +119,55 @@ final class SavingTest extends BrowserTestCase
         $person->sees('Ivo Marsh saved in the meantime');
         $person->press('Take theirs');
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/16″');
+
+        // The one not taken is in the history, and can be returned to.
+        $person->press('Every saved plan');
+        $person->sees("Kept beside plan 1, not taken: First plane: eave 41' 8 1/4");
+        $person->press('Return to plan 3');
+        $person->press('Close');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/8″', fn (): string => $person->text());
+    }
+
+    public function test_the_other_window_is_told_before_it_saves(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Told in time');
+        $first = $person->driver->getWindowHandle();
+        $url = $person->driver->getCurrentURL();
+        $person->driver->switchTo()->newWindow('tab');
+        $person->driver->get($url);
+        $person->pressBeginning('Eave: show its readings');
+        $this->takeReading($person, 'Eave', "41' 8 1/8");
+        $person->waitForSave();
+        $person->driver->switchTo()->window($first);
+        $person->sees("Ivo Marsh saved plan 2 in the meantime: First plane: eave 41' 8 1/8");
+        $person->press('Show plan 2');
+        $person->doesNotSee('in the meantime');
+        $person->pressBeginning('Eave: show its readings');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/16″', fn (): string => $person->text());
+    }
+
+    public function test_undo_goes_on_after_the_page_was_opened_anew_and_says_what_it_took_back(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Second thoughts');
+        $person->pressBeginning('Eave: show its readings');
+        $this->takeReading($person, 'Eave', "41' 8 1/8");
+        $person->waitForSave();
+        $person->driver->navigate()->refresh();
+        $person->pressBeginning('Eave: show its readings');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8 1/16″');
+        $person->press('Undo');
+        $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″', fn (): string => $person->text());
+        $person->waitForSave();
+        $person->press('Every saved plan');
+        $person->sees("Taken back: First plane: eave 41' 8 1/8");
+        $person->press('Close');
+        $person->driver->navigate()->refresh();
+        $person->press('Redo');
+        $person->waitUntil(fn (): bool => str_contains($person->text("//header//*[@role='status']"), 'Plan 4 · saved'), fn (): string => $person->text());
     }
 
     private function connection(Person $person, bool $on): void

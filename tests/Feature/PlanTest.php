@@ -92,19 +92,6 @@ final class PlanTest extends FeatureTestCase
         }
     }
 
-    public function test_releasing_an_order_keeps_it_as_it_stood(): void
-    {
-        $user = $this->member();
-        $job = $this->job($user);
-        $release = fn (int $base) => $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => "\"$base\""]);
-        $release(1)->assertCreated()->assertJsonPath('order.pieces', 32)->assertJsonPath('releasedBy', $user->name)->assertJsonPath('changed', false);
-        $this->save($user, $job, self::document(['note' => 'says nothing to the order']), 1);
-        $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', false);
-        $this->save($user, $job, self::document(['rules' => ['order.extra' => 4]]), 2);
-        $release(1)->assertConflict();
-        $this->actingAs($user)->getJson("/api/jobs/$job->id/orders")->assertJsonCount(1)->assertJsonPath('0.order.lines.0.length', 218.5)->assertJsonPath('0.changed', true);
-    }
-
     public function test_a_blocked_plan_is_not_released(): void
     {
         $user = $this->member(Role::Owner);

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Download;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Plans\PlanCache;
 use App\Stations\Edition;
-use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Stations;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
 /** The files a job leaves in: those of its stations, and its document. */
@@ -26,24 +25,18 @@ final class FileController
     public function index(Job $job): JsonResponse
     {
         $edition = $this->edition($job, null);
-        $stations = array_merge(...array_map(static fn (Station $station): array => $station->files(), $this->stations->all()));
-
-        $offered = array_filter([...$stations, $this->document()], static fn (StationFile $file): bool => $file->isOffered($edition));
+        $offered = array_filter([...$this->stations->files(), $this->document()], static fn (StationFile $file): bool => $file->isOffered($edition));
 
         return new JsonResponse(array_values(array_map(static fn (StationFile $file): string => $file->name, $offered)));
     }
 
-    public function show(PlanRequest $request, Job $job, string $name): Response
+    public function show(PlanRequest $request, Job $job, string $name): Download
     {
         $file = $name === 'job.json' ? $this->document() : $this->stations->file($name) ?? abort(404);
         $edition = $this->edition($job, $request->pick());
         $slug = Str::slug($job->name) ?: 'job';
 
-        return new Response(($file->make)($edition) ?? abort(404), 200, [
-            'Content-Type' => $file->type,
-            'Content-Disposition' => "attachment; filename=\"$slug-$file->name\"",
-            'Cache-Control' => 'private, no-store',
-        ]);
+        return new Download(($file->make)($edition) ?? abort(404), $file->type, "$slug-$file->name");
     }
 
     private function edition(Job $job, ?string $pick): Edition

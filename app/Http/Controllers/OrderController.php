@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Download;
 use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
 use App\Models\Order;
 use App\Plans\PlanCache;
-use App\Stations\LoadOut\OrderWriter;
+use App\Stations\LoadOut\OrderRelease;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
 use Imbrex\Core\LoadOut\LoadOutStage;
-use Imbrex\Core\Plan;
 
 final class OrderController
 {
-    public function __construct(private readonly PlanCache $plans, private readonly OrderWriter $writer)
+    public function __construct(private readonly PlanCache $plans, private readonly OrderRelease $release)
     {
     }
 
@@ -24,7 +25,7 @@ final class OrderController
     public function index(Job $job): JsonResponse
     {
         $orders = $job->orders()->orderByDesc('id')->get();
-        $today = $orders->isEmpty() ? [] : $this->order($this->plans->plan($job->newest()));
+        $today = $orders->isEmpty() ? [] : $this->release->order($this->plans->plan($job->newest()));
 
         return new JsonResponse($orders->map(fn (Order $order): array => $this->wire($order, $today)));
     }
@@ -37,20 +38,18 @@ final class OrderController
         $revision = $job->newest();
         $plan = $this->plans->plan($revision);
         abort_unless(LoadOutStage::mayBeOrdered($plan), 409, $words->say('order.blocked'));
-        $order = $job->orders()->create([
-            'revision' => $revision->number,
-            'lines' => $this->order($plan),
-            'released_by' => $member->id,
-            'released_by_name' => $member->name,
-        ]);
+        $order = $this->release->of($job, $plan, $member);
 
-        return new JsonResponse($this->wire($order, $this->order($plan)), 201);
+        return new JsonResponse($this->wire($order, $order->lines), 201);
     }
 
-    /** @return array<string, mixed> as it is kept: numbers as JSON has them */
-    private function order(Plan $plan): array
+    /** A file of a released order, as it was released. */
+    public function file(Job $job, int $order, string $name): Download
     {
-        return json_decode((string) json_encode($this->writer->order($plan->of(LoadOutStage::class)->order)), true);
+        $released = $job->orders()->findOrFail($order);
+        $file = $this->release->file($released, $name) ?? abort(404);
+
+        return new Download($file->content, $file->type, (Str::slug($job->name) ?: 'job')."-order-$released->number-$name");
     }
 
     /**
@@ -61,6 +60,8 @@ final class OrderController
     {
         return [
             'id' => $order->id,
+            'number' => $order->number,
+            'files' => $this->release->names(),
             'revision' => $order->revision,
             'releasedBy' => $order->released_by_name,
             'releasedAt' => $order->created_at->toIso8601String(),

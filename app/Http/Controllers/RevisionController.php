@@ -22,7 +22,7 @@ final class RevisionController
         $before = $request->integer('before', PHP_INT_MAX);
 
         return RevisionResource::collection(
-            $job->revisions()->select(['id', 'job_id', 'number', 'author_name', 'change', 'created_at'])
+            $job->revisions()->select(['id', 'job_id', 'number', 'author_name', 'change', 'aside', 'created_at'])
                 ->where('number', '<', $before)->orderByDesc('number')->limit(self::A_PAGE)->get(),
         );
     }
@@ -32,6 +32,18 @@ final class RevisionController
         $revision = $job->at($number);
 
         return new JsonResponse(['number' => $revision->number, 'document' => $revision->decoded()]);
+    }
+
+    /** Which is the newest, and whose: asked again and again by whoever has the job open. */
+    public function newest(Job $job): RevisionResource
+    {
+        return new RevisionResource($job->revisions()->select(['id', 'job_id', 'number', 'author_name', 'change', 'aside', 'created_at'])->where('number', $job->revision)->firstOrFail());
+    }
+
+    /** Keeps a document for which somebody else's was taken. */
+    public function keepAside(DocumentRequest $request, Job $job, JobStore $store): JsonResponse
+    {
+        return new JsonResponse(['number' => $store->keepAside($job, $request->member(), $request->base(), $request->document())->number], 201);
     }
 
     /** Going back is a change like any other: it makes a new revision. */

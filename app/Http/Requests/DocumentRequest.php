@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Revisions\Turn;
 
 /** A whole job document as the body; the document's own reader says what is wrong with it. */
-final class DocumentRequest extends FormRequest
+final class DocumentRequest extends WordedRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return [];
+        return ['turn' => ['nullable', 'in:undo,redo']];
+    }
+
+    /** @return array<string, mixed> what stands in the address; the body has a reader of its own */
+    public function validationData(): array
+    {
+        return $this->query->all();
+    }
+
+    /** What the sender says this change is. */
+    public function turn(): ?Turn
+    {
+        return $this->enum('turn', Turn::class);
     }
 
     public function document(): string
@@ -27,12 +38,5 @@ final class DocumentRequest extends FormRequest
         $match = trim((string) $this->headers->get('If-Match'), ' "W/');
 
         return ctype_digit($match) && strlen($match) < 10 ? (int) $match : abort(428, 'If-Match');
-    }
-
-    public function member(): User
-    {
-        $user = $this->user();
-
-        return $user instanceof User ? $user : abort(401);
     }
 }

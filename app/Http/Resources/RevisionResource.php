@@ -18,6 +18,7 @@ final class RevisionResource extends JsonResource
             'number' => $this->number,
             'author' => $this->author_name,
             'change' => $this->change,
+            'aside' => $this->aside,
             'savedAt' => $this->created_at->toIso8601String(),
         ];
     }

@@ -23,6 +23,7 @@ final class UserResource extends JsonResource
                 'change' => $this->role->changesPlans(),
                 'release' => $this->role->releasesOrders(),
                 'keepCatalogue' => $this->role->keepsCatalogue(),
+                'delete' => $this->role->deletesJobs(),
                 'invite' => $this->role->invites(),
             ],
         ];

@@ -6,11 +6,11 @@ namespace App\Stations\LoadOut;
 
 use App\Exports\PanelRange;
 use App\Exports\Pdf;
+use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\LoadOut\LoadOutStage;
-use Imbrex\Core\Plan;
 
 /** The order as a printed sheet. */
 final readonly class CutListSheet
@@ -19,14 +19,15 @@ final readonly class CutListSheet
     {
     }
 
-    public function pdf(Plan $plan, int $revision): string
+    public function pdf(Edition $edition): string
     {
+        $plan = $edition->plan();
         $tape = Wire::tape($plan);
 
         return $this->pdf->print('print.cut-list', [
             'plan' => $plan,
             'order' => $plan->of(LoadOutStage::class)->order,
-            'revision' => $revision,
+            'edition' => $edition,
             'words' => $this->words,
             'tape' => $tape,
             'ranges' => PanelRange::inWords(...),

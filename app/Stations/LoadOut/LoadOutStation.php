@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\LoadOut;
 
-use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use Imbrex\Core\Findings\Finding;
@@ -20,6 +19,7 @@ final class LoadOutStation extends Station
         private readonly OrderWriter $order,
         private readonly CutListCsv $csv,
         private readonly CutListSheet $sheet,
+        private readonly OrderJson $json,
     ) {
     }
 
@@ -58,8 +58,9 @@ final class LoadOutStation extends Station
     public function files(): array
     {
         return [
-            new StationFile('cut-list.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->csv->write($edition->plan())),
-            new StationFile('cut-list.pdf', 'application/pdf', fn (Edition $edition): string => $this->sheet->pdf($edition->plan(), $edition->revision)),
+            new StationFile('cut-list.csv', 'text/csv; charset=UTF-8', $this->csv->write(...), ordered: true),
+            new StationFile('cut-list.pdf', 'application/pdf', $this->sheet->pdf(...), ordered: true),
+            new StationFile('order.json', 'application/json', $this->json->write(...), ordered: true),
         ];
     }
 }

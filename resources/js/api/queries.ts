@@ -51,6 +51,19 @@ export function useRevisions(job: string, newest: number, open: boolean) {
     });
 }
 
+/** Which plan is the newest, asked again every few seconds while the page is looked at. */
+export function useNewest(job: string, wanted: boolean) {
+    return useQuery({
+        queryKey: ['newest', job],
+        queryFn: () => call<Revision>('GET', `jobs/${job}/newest`),
+        enabled: wanted,
+        refetchInterval: 3000,
+        refetchOnWindowFocus: true,
+        staleTime: 0,
+        retry: false,
+    });
+}
+
 /** One station's slice of the plan of a saved revision. The slice before stays on screen until the new one is here. */
 export function usePlanSlice<K extends keyof Slices>(job: string, station: K, revision: number, pick?: string | null) {
     return useQuery({ ...planSlice(job, station, revision, pick), placeholderData: keepPreviousData });

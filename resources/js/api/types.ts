@@ -8,7 +8,7 @@ export interface Member {
     name: string;
     email: string;
     role: Role;
-    may: { change: boolean; release: boolean; keepCatalogue: boolean; invite: boolean };
+    may: { change: boolean; release: boolean; keepCatalogue: boolean; invite: boolean; delete: boolean };
 }
 
 export interface DemoAccount {
@@ -28,6 +28,11 @@ export interface JobSummary {
     name: string;
     revision: number;
     savedAt: string;
+    /** Who saved it last. */
+    author: string;
+    archived: boolean;
+    /** Until when a deleted one can be had back; null where it is not deleted. */
+    deletedUntil: string | null;
 }
 
 export interface KeptJob {
@@ -36,6 +41,12 @@ export interface KeptJob {
     author: string;
     savedAt: string;
     document: JobDocument;
+    archived: boolean;
+    /** By role, and because it is not put away. */
+    mayChange: boolean;
+    /** Numbers of the revisions undo and redo lead to, the nearest last. */
+    undo: number[];
+    redo: number[];
 }
 
 export interface Change {
@@ -48,6 +59,8 @@ export interface Revision {
     author: string;
     change: Change[];
     savedAt: string;
+    /** Kept, but not taken: somebody else's was. */
+    aside: boolean;
 }
 
 export interface StaleAnswer {

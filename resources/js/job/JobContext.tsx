@@ -10,6 +10,7 @@ export interface JobState extends SessionView {
     id: string;
     session: JobSession;
     mayChange: boolean;
+    archived: boolean;
     edit: (change: (document: JobDocument) => JobDocument) => void;
     division: Division;
     units: Units;
@@ -25,6 +26,7 @@ export function useJob(): JobState {
         id: session.job,
         session,
         mayChange: session.mayChange,
+        archived: session.archived,
         edit: (change) => session.edit(change),
         division: (view.document.rules?.['tape.division'] as Division | undefined) ?? '1/16',
         units: view.document.units ?? 'imperial',

@@ -1,23 +1,34 @@
 import { ApiError, OfflineError, call, type FieldFault } from '../api/client';
 import type { JobDocument } from '../contracts/job';
 import type { KeptJob, StaleAnswer } from '../api/types';
+import { takenBack, withoutRefused, type Refused } from './refusals';
+import { forgetUnsaved, keepUnsaved, unsavedOf } from './unsaved';
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'refused' | 'stale' | 'read-only';
 
 export interface SessionView {
     document: JobDocument;
+    /** The document as it was last saved. */
+    saved: JobDocument;
     revision: number;
     savedAt: string;
     state: SaveState;
-    faults: FieldFault[];
+    /** What was not taken, each with its place; all the rest is saved. */
+    refused: Refused[];
     theirs: StaleAnswer['theirs'] | null;
     canUndo: boolean;
     canRedo: boolean;
 }
 
+/** A state one can go back to: its document, or the number of the revision that has it. */
+type Kept = JobDocument | number;
+type Turn = 'undo' | 'redo';
+
 const QUIET_MS = 300;
 const RETRY_MS = 4000;
 const MOST_UNDO = 200;
+/** Leaving one fault out may bring another to light, but not for ever. */
+const MOST_TRIES = 5;
 
 /**
  * Holds one job's document while it is worked on: edits show at once, every pause saves a revision, undo and redo
@@ -25,28 +36,35 @@ const MOST_UNDO = 200;
  */
 export class JobSession {
     private listeners = new Set<() => void>();
-    private past: JobDocument[] = [];
-    private future: JobDocument[] = [];
-    private saved: JobDocument;
+    private past: Kept[];
+    private future: Kept[];
+    /** What the server is told the pending change is. */
+    private turn: Turn | null = null;
+    private turning = false;
     private timer: number | null = null;
     private running = false;
     private view: SessionView;
+
+    readonly archived: boolean;
 
     constructor(
         readonly job: string,
         kept: KeptJob,
         readonly mayChange: boolean,
     ) {
-        this.saved = kept.document;
+        this.archived = kept.archived;
+        this.past = [...(kept.undo ?? [])];
+        this.future = [...(kept.redo ?? [])];
         this.view = {
             document: kept.document,
+            saved: kept.document,
             revision: kept.revision,
             savedAt: kept.savedAt,
             state: mayChange ? 'saved' : 'read-only',
-            faults: [],
+            refused: [],
             theirs: null,
-            canUndo: false,
-            canRedo: false,
+            canUndo: mayChange && this.past.length > 0,
+            canRedo: mayChange && this.future.length > 0,
         };
         this.takeUpUnsaved();
     }
@@ -65,44 +83,49 @@ export class JobSession {
         if (next === this.view.document) return;
         this.past = [...this.past, this.view.document].slice(-MOST_UNDO);
         this.future = [];
-        this.put(next);
+        this.put(next, null);
     }
 
     undo(): void {
-        const before = this.past.pop();
-        if (!before || !this.mayChange) return;
-        this.future.push(this.view.document);
-        this.put(before);
+        void this.take('undo', this.past, this.future);
     }
 
     redo(): void {
-        const after = this.future.pop();
-        if (!after || !this.mayChange) return;
-        this.past.push(this.view.document);
-        this.put(after);
+        void this.take('redo', this.future, this.past);
     }
 
-    /** Settles a stale save: theirs is taken, or mine is saved on top of it. Either way both stay in the history. */
-    settle(mine: boolean): void {
+    /** Takes back one thing that was refused, and nothing else. */
+    takeBack(refused: Refused): void {
+        this.edit((document) => takenBack(document, this.view.saved, refused.place));
+    }
+
+    /**
+     * Settles a stale save. Mine is saved on top of theirs, which stays in the history; or theirs is taken and mine is
+     * kept beside the history, to be returned to like any other.
+     */
+    async settle(mine: boolean): Promise<void> {
         const theirs = this.view.theirs;
         if (!theirs) return;
         if (mine) {
-            this.saved = theirs.document;
-            this.show({ revision: theirs.revision, theirs: null, state: 'saving' });
-            void this.save();
+            this.show({ saved: theirs.document, revision: theirs.revision, theirs: null, state: 'saving' });
+            return this.save();
+        }
+        try {
+            await call('POST', `jobs/${this.job}/revisions`, this.view.document, this.match());
+        } catch (error) {
+            // Until it is kept, it is not given up.
+            if (!isAway(error)) this.failed(error);
             return;
         }
         this.past.push(this.view.document);
-        this.saved = theirs.document;
-        this.forget();
-        this.show({
-            document: theirs.document,
-            revision: theirs.revision,
-            savedAt: theirs.savedAt,
-            theirs: null,
-            state: 'saved',
-            faults: [],
-        });
+        this.takeOver(theirs);
+    }
+
+    /** Takes up what somebody else saved, where nothing of one's own is pending. */
+    async takeUp(): Promise<void> {
+        await this.flush();
+        if (this.view.state !== 'saved' && this.view.state !== 'read-only') return;
+        this.takeOver(await call<KeptJob>('GET', `jobs/${this.job}`), true);
     }
 
     async restore(number: number): Promise<void> {
@@ -110,15 +133,14 @@ export class JobSession {
         if (this.view.state !== 'saved') return;
         let answer: { revision: number; document: JobDocument };
         try {
-            answer = await call('POST', `jobs/${this.job}/revisions/${number}/restore`, undefined, {
-                'If-Match': `"${this.view.revision}"`,
-            });
+            answer = await call('POST', `jobs/${this.job}/revisions/${number}/restore`, undefined, this.match());
         } catch (error) {
             return this.failed(error);
         }
         this.past.push(this.view.document);
-        this.saved = answer.document;
-        this.show({ document: answer.document, revision: answer.revision, savedAt: new Date().toISOString() });
+        this.future = [];
+        const savedAt = new Date().toISOString();
+        this.show({ document: answer.document, saved: answer.document, revision: answer.revision, savedAt });
     }
 
     /** Saves what is pending now. */
@@ -130,8 +152,31 @@ export class JobSession {
         if (this.timer !== null) void this.save();
     }
 
-    private put(document: JobDocument): void {
-        this.remember(document);
+    /** One step back or forth. A state from before the page was opened is fetched first. */
+    private async take(turn: Turn, from: Kept[], onto: Kept[]): Promise<void> {
+        if (!this.mayChange || this.turning || from.length === 0) return;
+        let state = from[from.length - 1];
+        if (typeof state === 'number') {
+            this.turning = true;
+            try {
+                await this.flush();
+                state = (await call<{ document: JobDocument }>('GET', `jobs/${this.job}/revisions/${state}`)).document;
+            } catch (error) {
+                if (!isAway(error)) throw error;
+                return;
+            } finally {
+                this.turning = false;
+            }
+        }
+        from.pop();
+        onto.push(this.view.document);
+        this.put(state, turn);
+    }
+
+    private put(document: JobDocument, turn: Turn | null): void {
+        const pending = this.timer !== null || this.running || this.view.state !== 'saved';
+        this.turn = !pending || this.turn === turn ? turn : null;
+        keepUnsaved(this.job, { base: this.view.revision, document });
         this.show({ document, state: this.view.state === 'stale' ? 'stale' : 'saving' });
         if (this.view.state !== 'stale') this.later(QUIET_MS);
     }
@@ -145,25 +190,13 @@ export class JobSession {
         if (this.timer !== null) window.clearTimeout(this.timer);
         this.timer = null;
         if (this.running) return this.later(50);
-        const sent = this.view.document;
-        if (sent === this.saved) {
-            this.forget();
-            return this.show({ state: 'saved', faults: [] });
+        if (isSame(this.view.document, this.view.saved)) {
+            forgetUnsaved(this.job);
+            return this.show({ state: 'saved', refused: [] });
         }
         this.running = true;
         try {
-            const answer = await call<{ revision: number; savedAt: string }>('PUT', `jobs/${this.job}`, sent, {
-                'If-Match': `"${this.view.revision}"`,
-            });
-            this.saved = sent;
-            const unchanged = this.view.document === sent;
-            if (unchanged) this.forget();
-            this.show({
-                revision: answer.revision,
-                savedAt: answer.savedAt,
-                state: unchanged ? 'saved' : 'saving',
-                faults: [],
-            });
+            await this.send(this.view.document);
         } catch (error) {
             this.failed(error);
         } finally {
@@ -171,17 +204,70 @@ export class JobSession {
         }
     }
 
+    /** Sends the document; where something in it is refused, all but that. */
+    private async send(whole: JobDocument): Promise<void> {
+        let document = whole;
+        let refused: Refused[] = [];
+        for (let tries = 1; document !== this.view.saved; tries++) {
+            try {
+                const query = this.turn && refused.length === 0 ? `?turn=${this.turn}` : '';
+                const answer = await call<{ revision: number; savedAt: string }>(
+                    'PUT',
+                    `jobs/${this.job}${query}`,
+                    document,
+                    this.match(),
+                );
+                this.show({ saved: document, revision: answer.revision, savedAt: answer.savedAt });
+                break;
+            } catch (error) {
+                if (!(error instanceof ApiError) || error.status !== 422 || error.faults.length === 0) throw error;
+                const left = withoutRefused(document, this.view.saved, error.faults);
+                refused = [...refused, ...left.refused];
+                const stuck = left.document === document || tries >= MOST_TRIES;
+                document = stuck || isSame(left.document, this.view.saved) ? this.view.saved : left.document;
+            }
+        }
+        const unchanged = this.view.document === whole;
+        if (unchanged) this.turn = null;
+        if (unchanged && refused.length === 0) forgetUnsaved(this.job);
+        // What is left to mend is made on the revision just saved.
+        else keepUnsaved(this.job, { base: this.view.revision, document: this.view.document });
+        this.show({ refused, state: !unchanged ? 'saving' : refused.length > 0 ? 'refused' : 'saved' });
+    }
+
     private failed(error: unknown): void {
-        if (error instanceof OfflineError || (error instanceof ApiError && error.status >= 500)) {
+        if (isAway(error)) {
             this.show({ state: 'offline' });
             this.later(RETRY_MS);
         } else if (error instanceof ApiError && error.status === 409) {
             this.show({ state: 'stale', theirs: (error.body as StaleAnswer).theirs });
         } else if (error instanceof ApiError) {
-            this.show({ state: 'refused', faults: error.faults });
+            const faults: FieldFault[] = error.faults;
+            this.show({ state: 'refused', refused: faults.map((fault) => ({ ...fault, place: [] })) });
         } else {
             throw error;
         }
+    }
+
+    private takeOver(
+        newer: Pick<KeptJob, 'document' | 'revision' | 'savedAt'> & Partial<KeptJob>,
+        history = false,
+    ): void {
+        forgetUnsaved(this.job);
+        if (history) [this.past, this.future] = [[...(newer.undo ?? [])], [...(newer.redo ?? [])]];
+        this.show({
+            document: newer.document,
+            saved: newer.document,
+            revision: newer.revision,
+            savedAt: newer.savedAt,
+            theirs: null,
+            state: this.mayChange ? 'saved' : 'read-only',
+            refused: [],
+        });
+    }
+
+    private match(): Record<string, string> {
+        return { 'If-Match': `"${this.view.revision}"` };
     }
 
     private show(change: Partial<SessionView>): void {
@@ -194,35 +280,8 @@ export class JobSession {
         this.listeners.forEach((listener) => listener());
     }
 
-    private get shelf(): string {
-        return `imbrex.unsaved.${this.job}`;
-    }
-
-    private remember(document: JobDocument): void {
-        try {
-            window.localStorage.setItem(this.shelf, JSON.stringify({ base: this.view.revision, document }));
-        } catch {
-            // A full or forbidden store only costs this second line of safety.
-        }
-    }
-
-    private forget(): void {
-        try {
-            window.localStorage.removeItem(this.shelf);
-        } catch {
-            // As above.
-        }
-    }
-
-    /** A page closed before its last change was saved: the change is taken up again where it was left. */
     private takeUpUnsaved(): void {
-        if (!this.mayChange) return;
-        let kept: { base: number; document: JobDocument } | null = null;
-        try {
-            kept = JSON.parse(window.localStorage.getItem(this.shelf) ?? 'null');
-        } catch {
-            kept = null;
-        }
+        const kept = this.mayChange ? unsavedOf(this.job) : null;
         if (!kept) return;
         this.past.push(this.view.document);
         // An older base makes the server answer with both versions, and the person decides.
@@ -230,3 +289,9 @@ export class JobSession {
         this.later(QUIET_MS);
     }
 }
+
+const isAway = (error: unknown): boolean =>
+    error instanceof OfflineError || (error instanceof ApiError && error.status >= 500);
+
+const isSame = (one: JobDocument, other: JobDocument): boolean =>
+    one === other || JSON.stringify(one) === JSON.stringify(other);

@@ -2,6 +2,8 @@ import { useTranslation } from 'react-i18next';
 import type { Change } from '../api/types';
 import { useJobTape } from '../tape/JobTape';
 
+const HEADINGS = ['undo', 'redo', 'aside'];
+
 /** What one save changed, in words. */
 export function ChangeLine({ change }: { change: Change[] }) {
     const { t } = useTranslation();
@@ -15,5 +17,13 @@ export function ChangeLine({ change }: { change: Change[] }) {
             ...(parameters.school ? { school: t(`start.${parameters.school}`) } : {}),
         }),
     );
-    return <>{said.join(' · ')}</>;
+    // These speak of the changes behind them.
+    const [first, ...rest] = change;
+    return (
+        <>
+            {HEADINGS.includes(first?.code) && rest.length > 0
+                ? `${said[0]}: ${said.slice(1).join(' · ')}`
+                : said.join(' · ')}
+        </>
+    );
 }

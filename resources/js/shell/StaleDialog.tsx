@@ -21,8 +21,8 @@ export function StaleDialog() {
                 </p>
             </DialogContent>
             <DialogActions>
-                <Button onClick={() => session.settle(true)}>{t('save.stale.mine')}</Button>
-                <Button variant="contained" onClick={() => session.settle(false)}>
+                <Button onClick={() => void session.settle(true)}>{t('save.stale.mine')}</Button>
+                <Button variant="contained" onClick={() => void session.settle(false)}>
                     {t('save.stale.theirs')}
                 </Button>
             </DialogActions>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Navigate, useParams } from 'react-router';
 import { call, ApiError } from '../api/client';
-import { useCatalogue, useSession } from '../api/queries';
+import { useCatalogue } from '../api/queries';
 import type { KeptJob } from '../api/types';
 import { JobContext, useJob } from '../job/JobContext';
 import { PickHolder } from '../job/PickContext';
@@ -16,13 +16,12 @@ import { Shortcuts } from './Shortcuts';
 import { StationScreen } from './StationScreen';
 import { useStations } from '../stations/stations';
 import { TopBar } from './TopBar';
-import { Refused } from './Refused';
+import { Notices } from './Notices';
 
 /** One open job. */
 export default function Workspace() {
     const { job = '' } = useParams();
     const { t } = useTranslation();
-    const session = useSession();
     // Together with the job: without a connection it would not come any more.
     const catalogue = useCatalogue();
     const kept = useQuery({
@@ -33,10 +32,9 @@ export default function Workspace() {
         refetchOnReconnect: false,
         retry: (n, error) => !(error instanceof ApiError) && n < 2,
     });
-    const mayChange = session.data?.user?.may.change ?? false;
     const open = useMemo(
-        () => (kept.data ? new JobSession(job, kept.data, mayChange) : null),
-        [job, kept.data, mayChange],
+        () => (kept.data ? new JobSession(job, kept.data, kept.data.mayChange) : null),
+        [job, kept.data],
     );
     useEffect(() => () => open?.close(), [open]);
     if (kept.isError || catalogue.isError) {
@@ -89,10 +87,10 @@ function OpenJob() {
             <div className="workspace">
                 <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
                 <TopBar />
+                <Notices />
                 <Rail here={here.key} />
                 <StationScreen station={here} />
             </div>
-            <Refused />
             <Shortcuts />
             <StaleDialog />
         </DivisionContext.Provider>

@@ -20,6 +20,8 @@ interface TapeEntryProps {
     disabled?: boolean;
     /** A running dimension may lie left of its zero. */
     signed?: boolean;
+    /** Inches; more than that is none of this. */
+    most?: number;
 }
 
 /** A length typed as people type it, by keyboard or key pad. Shows what was understood before it is taken. */
@@ -32,6 +34,7 @@ export function TapeEntry({
     autoFocus = false,
     disabled = false,
     signed = false,
+    most = Infinity,
 }: TapeEntryProps) {
     const { t } = useTranslation();
     const print = useJobTape();
@@ -44,10 +47,11 @@ export function TapeEntry({
     const reading = readTape(negative ? typed.replace(/^\s*[-−]\s*/, '') : typed, units);
     const inches = 'inches' in reading ? (negative ? -reading.inches : reading.inches) : 0;
     const fault = 'fault' in reading ? reading.fault : null;
+    const tooMuch = Math.abs(inches) > most;
     const showFault = fault !== null && (tried || fault !== 'empty') && (tried || typed.trim() !== '');
 
     const enter = () => {
-        if ('fault' in reading) {
+        if ('fault' in reading || tooMuch) {
             setTried(true);
             field.current?.focus();
             return;
@@ -72,14 +76,19 @@ export function TapeEntry({
                     disabled={disabled}
                     autoFocus={autoFocus}
                     inputRef={field}
-                    error={showFault}
+                    error={showFault || tooMuch}
                     onChange={(event) => setTyped(event.target.value)}
                     helperText={
                         showFault
                             ? t(`tape.fault.${fault}`, { typed })
-                            : 'inches' in reading
-                              ? t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) })
-                              : t('tape.hint')
+                            : tooMuch
+                              ? t('tape.fault-range', { least: print(0), most: print(most) })
+                              : 'inches' in reading
+                                ? t('tape.understood', {
+                                      length: print(inches),
+                                      inches: print(inches, 'nearest', true),
+                                  })
+                                : t('tape.hint')
                     }
                     slotProps={{
                         htmlInput: { autoComplete: 'off', inputMode: 'text', spellCheck: false },

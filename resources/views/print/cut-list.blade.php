@@ -12,7 +12,8 @@
     @page { margin: 48px 52px; }
     body { font-family: "DejaVu Sans", sans-serif; font-size: 11px; color: #000; }
     h1 { font-size: 22px; margin: 0; }
-    .sub { margin: 2px 0 18px; }
+    .sub { margin: 2px 0 0; }
+    .released { font-weight: bold; margin-bottom: 16px; }
     table { width: 100%; border-collapse: collapse; }
     th { text-align: left; font-size: 9px; border-bottom: 2px solid #000; padding: 4px 6px; }
     td { border-bottom: 1px solid #999; padding: 7px 6px; vertical-align: top; }
@@ -29,7 +30,8 @@
 <body>
 <div class="foot">{{ $words->say('print.foot') }}</div>
 <h1>{{ $words->say('print.cut-list') }}</h1>
-<p class="sub">{{ $plan->job->name }} · {{ $words->say('print.plan', ['revision' => $revision]) }} · {{ $system->profile->key }} · {{ $words->say('material.'.$system->material->key) }} {{ $system->gauge }}</p>
+<p class="sub">{{ $plan->job->name }} · {{ $system->profile->key }} · {{ $words->say('material.'.$system->material->key) }} {{ $system->gauge }}</p>
+<p class="sub released">{{ $edition->release === null ? $words->say('print.not-released', ['plan' => $edition->revision]) : $words->say('print.released', ['order' => $edition->release->number, 'plan' => $edition->revision, 'by' => $edition->release->by, 'when' => $edition->release->when()]) }}</p>
 <table>
     <thead><tr>
         <th class="n">{{ $words->say('order.quantity') }}</th><th class="n">{{ $words->say('order.length') }}</th><th class="n">{{ $words->say('order.inches') }}</th>

@@ -44,10 +44,19 @@ final class FirstCutListTest extends BrowserTestCase
         self::assertStringContainsString('975.6 sq ft', $person->text("//table[@data-testid='totals']"));
         self::assertStringContainsString('586 ft', $person->text("//table[@data-testid='totals']"));
         $person->press('Release 32 sheets');
-        $person->sees('was released by Ivo Marsh: 32 sheets');
+        // Asked once more, with what is still to settle.
+        $person->sees('Release 32 sheets of plan');
+        $person->press('Not yet');
+        $person->doesNotSee('Release 32 sheets of plan');
+        $person->sees('Nothing is ordered yet.');
+        $person->press('Release 32 sheets');
+        $person->press('Release the order');
+        $person->sees('Order 1: 32 sheets');
+        $person->waitUntil(fn (): bool => $person->driver->executeScript('return document.activeElement.textContent') === 'Release', fn (): string => 'Focus is elsewhere');
 
         $person->driver->navigate()->refresh();
-        $person->sees('was released by Ivo Marsh: 32 sheets');
+        $person->sees('by Ivo Marsh, of plan');
+        self::assertCount(3, $person->all("//*[@data-order='1']//a[@download]"));
         $person->sees('18′ 3 1/2″');
     }
 

@@ -28,8 +28,10 @@ final class JobSessionTest extends TestCase
         const settle = async () => { for (let i = 0; i < 20; i++) await Promise.resolve(); };
         const pass = async () => { const due = [...timers.values()]; timers = new Map(); for (const { run } of due) run(); await settle(); };
         const { JobSession } = await load('job/JobSession.ts');
-        const kept = (document = { name: 'a' }) => ({ id: 'j', revision: 1, author: '', savedAt: 'then', document });
-        const open = (mayChange = true, document) => new JobSession('j', kept(document), mayChange);
+        const kept = (more = {}) => ({ id: 'j', revision: 1, author: '', savedAt: 'then', document: { name: 'a' }, archived: false, undo: [], redo: [], ...more });
+        const open = (mayChange = true, more) => new JobSession('j', kept(more), mayChange);
+        const refuse = (...fields) => answers.push({ status: 422, body: { faults: fields.map((field) => ({ field, message: `${field} is wrong` })) } });
+        const state = (session) => session.current().state;
         const named = (name) => (d) => ({ ...d, name });
         const saved = (revision) => answers.push({ status: 200, body: { revision, savedAt: `at ${revision}` } });
 
@@ -126,10 +128,80 @@ final class JobSessionTest extends TestCase
         $this->plays(<<<'JS'
             const session = open();
             session.edit(named('bad'));
-            answers.push({ status: 422, body: { faults: [{ field: 'name', message: 'too long' }] } }); await pass();
-            assert.deepEqual([session.current().state, session.current().document.name, session.current().faults], ['refused', 'bad', [{ field: 'name', message: 'too long' }]]);
+            refuse('name'); await pass();
+            assert.deepEqual([state(session), session.current().document.name, session.current().refused], ['refused', 'bad', [{ field: 'name', message: 'name is wrong', place: [{ field: 'name' }] }]]);
+            assert.equal(store.size, 1, 'it is kept here until it is mended');
             session.edit(named('good')); saved(2); await pass();
-            assert.deepEqual([session.current().state, session.current().faults], ['saved', []]);
+            assert.deepEqual([state(session), session.current().refused, store.size], ['saved', [], 0]);
+            JS);
+    }
+
+    public function test_what_is_refused_keeps_nothing_else_from_being_saved(): void
+    {
+        $this->plays(<<<'JS'
+            const r = (id, value) => ({ id, value });
+            const doc = (...readings) => ({ name: 'a', rules: { 'order.extra': 2 }, roof: { planes: [{ id: 'P0' }, { id: 'P1', readings }] } });
+            const session = open(true, { document: doc(r('r1', 1)) });
+            session.edit(() => doc(r('r1', 1), r('r2', -9), r('r3', 3)));
+            refuse('roof.planes[1].readings[1].value'); saved(2); await pass();
+            assert.deepEqual(sent[1].body, doc(r('r1', 1), r('r3', 3)), 'all the rest is sent');
+            assert.deepEqual([state(session), session.current().revision, session.current().refused.length], ['refused', 2, 1]);
+            assert.deepEqual(session.current().document, doc(r('r1', 1), r('r2', -9), r('r3', 3)), 'and it stays on the screen');
+
+            // Good edits behind it are saved, each on the plan before.
+            session.edit((d) => ({ ...d, rules: { 'order.extra': 4 } }));
+            refuse('roof.planes[1].readings[1].value'); saved(3); await pass();
+            assert.deepEqual([sent[3].match, sent[3].body.rules, sent[3].body.roof], ['"2"', { 'order.extra': 4 }, doc(r('r1', 1), r('r3', 3)).roof]);
+
+            // Of one that was saved before, only the field goes back; names with dots are found.
+            session.edit((d) => ({ ...d, name: 'b', rules: { 'order.extra': -1 } }));
+            refuse('roof.planes[1].readings[1].value', 'rules.order.extra'); saved(4); await pass();
+            assert.deepEqual([sent[5].body.name, sent[5].body.rules], ['b', { 'order.extra': 4 }]);
+
+            // One is taken back by itself, and the other stays.
+            session.takeBack(session.current().refused.find((one) => one.field === 'rules.order.extra'));
+            refuse('roof.planes[1].readings[1].value'); await pass();
+            assert.deepEqual([session.current().document.rules, session.current().refused.map((one) => one.field)], [{ 'order.extra': 4 }, ['roof.planes[1].readings[1].value']]);
+            assert.equal(sent.length, 7, 'nothing else was left to save');
+            session.takeBack(session.current().refused[0]); await pass();
+            assert.deepEqual([state(session), session.current().document, store.size], ['saved', { ...doc(r('r1', 1), r('r3', 3)), name: 'b', rules: { 'order.extra': 4 } }, 0]);
+            JS);
+    }
+
+    public function test_a_fault_behind_a_fault_is_found_and_one_that_cannot_be_found_holds_all_back(): void
+    {
+        $this->plays(<<<'JS'
+            const session = open(true, { document: { name: 'a', roof: {} } });
+            session.edit((d) => ({ ...d, name: 'b', openings: [{ id: 'o1' }, { id: 'o2' }], roof: { checks: [1, 2] } }));
+            refuse('openings[0].width'); refuse('roof.checks[1]'); saved(2); await pass();
+            assert.deepEqual(sent[2].body, { name: 'b', openings: [{ id: 'o2' }], roof: {} });
+            assert.deepEqual(session.current().refused.map((one) => one.field), ['openings[0].width', 'roof.checks[1]']);
+
+            const lost = open();
+            lost.edit(named('b'));
+            refuse('document'); await pass();
+            assert.deepEqual([state(lost), lost.current().saved.name, lost.current().document.name], ['refused', 'a', 'b']);
+            JS);
+    }
+
+    public function test_a_page_opened_anew_takes_back_what_was_done_before_it(): void
+    {
+        $this->plays(<<<'JS'
+            const session = open(true, { undo: [3, 5], redo: [9], revision: 7 });
+            assert.deepEqual([session.current().canUndo, session.current().canRedo], [true, true]);
+            answers.push({ status: 200, body: { number: 5, document: { name: 'five' } } });
+            session.undo(); session.undo(); await settle();
+            assert.deepEqual([sent[0].path, session.current().document.name], ['/api/jobs/j/revisions/5', 'five']);
+            saved(8); await pass();
+            assert.deepEqual([sent[1].path, sent[1].body.name, sent.length], ['/api/jobs/j?turn=undo', 'five', 2]);
+            session.redo(); saved(9); await pass();
+            assert.deepEqual([sent[2].path, sent[2].body.name], ['/api/jobs/j?turn=redo', 'a']);
+            session.edit(named('new')); session.undo(); saved(10); await pass();
+            assert.equal(sent[3]?.path, undefined, 'what never was saved needs no telling');
+            answers.length = 0; answers.push('offline');
+            session.undo(); await settle();
+            answers.push('offline'); session.undo(); await settle();
+            assert.deepEqual([session.current().canUndo, session.current().document.name], [true, 'five'], 'without a connection the step stays');
             JS);
     }
 
@@ -150,7 +222,10 @@ final class JobSessionTest extends TestCase
             const given = open();
             given.edit(named('mine'));
             answers.push({ status: 409, body: { theirs } }); await pass();
-            given.settle(false);
+            answers.push({ status: 503 }); await given.settle(false);
+            assert.equal(state(given), 'stale', 'what cannot be kept is not given up');
+            answers.push({ status: 201, body: { number: 6 } }); await given.settle(false);
+            assert.deepEqual([sent.at(-1).path, sent.at(-1).match, sent.at(-1).body.name], ['/api/jobs/j/revisions', '"1"', 'mine']);
             assert.deepEqual([given.current().document.name, given.current().revision, given.current().state], ['theirs', 5, 'saved']);
             given.undo();
             assert.equal(given.current().document.name, 'mine', 'what was given up can be taken back');

@@ -7,6 +7,7 @@ namespace Tests\Feature\Cutting;
 use App\Exports\PanelRange;
 use App\Stations\Cutting\CardDrawing;
 use App\Stations\Cutting\CardSheets;
+use App\Stations\Edition;
 use App\Stations\JobReader;
 use App\Stations\LoadOut\CutListCsv;
 use App\Stations\Wire;
@@ -81,7 +82,7 @@ final class PrintTest extends FeatureTestCase
     public function test_a_job_on_a_metric_tape_is_printed_in_millimetres(): void
     {
         $plan = $this->plan(self::document(['rules' => ['tape.division' => 'mm', 'order.extra' => 2]]));
-        $csv = (new CutListCsv)->write($plan);
+        $csv = (new CutListCsv)->write(new Edition(1, static fn (): \stdClass => new \stdClass, static fn () => $plan));
 
         // 218.5 in are 5549.9 mm; an order is rounded up.
         self::assertStringContainsString('5550 mm', $csv);
@@ -119,7 +120,7 @@ final class PrintTest extends FeatureTestCase
     public function test_a_steep_list_of_lengths_has_a_line_for_each(): void
     {
         $plan = $this->plan(self::document(['roof' => ['planes' => [self::plane(['outline' => [[0, 0], [480, 0], [480, 216], [0, 200]]])]]]));
-        $lines = explode("\n", trim((new CutListCsv)->write($plan)));
+        $lines = explode("\n", trim((new CutListCsv)->write(new Edition(1, static fn (): \stdClass => new \stdClass, static fn () => $plan))));
         $quantities = array_map(static fn (string $line): int => (int) str_getcsv($line)[0], array_slice($lines, 1));
 
         self::assertCount(count($plan->of(LoadOutStage::class)->order->lines) + 1, $lines);
@@ -143,7 +144,7 @@ final class PrintTest extends FeatureTestCase
         $tape = Wire::tape($plan);
 
         return view('print.cut-list', [
-            'plan' => $plan, 'order' => $plan->of(LoadOutStage::class)->order, 'revision' => 7, 'words' => $words, 'tape' => $tape, 'ranges' => PanelRange::inWords(...),
+            'plan' => $plan, 'order' => $plan->of(LoadOutStage::class)->order, 'edition' => new Edition(7, static fn (): \stdClass => new \stdClass, static fn () => $plan), 'words' => $words, 'tape' => $tape, 'ranges' => PanelRange::inWords(...),
             'findings' => array_map(static fn ($f): string => $words->finding($f, $tape), $plan->findings()),
         ])->render();
     }

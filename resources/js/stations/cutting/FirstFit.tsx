@@ -13,7 +13,7 @@ import { TapeEntry } from '../../tape/TapeEntry';
 /** What the first fit of this piece needed, carried to the pieces of its edge not yet cut; and what was carried to it. */
 export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }) {
     const { t } = useTranslation();
-    const { edit, mayChange, units } = useJob();
+    const { document: doc, edit, mayChange, units } = useJob();
     const print = useJobTape();
     const edges = slice.card?.edges ?? [];
     const [edge, setEdge] = useState('');
@@ -23,6 +23,13 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
     const picked = edges.find((one) => one.id === edge) ?? edges[0];
     const own = slice.corrections.filter(
         (fit) => fit.face === panel.face && edges.some((other) => other.id === fit.edge),
+    );
+    // Said in the job, not yet in the plan.
+    const waiting = (doc.cutting?.corrections ?? []).filter(
+        (fit) =>
+            fit.face === panel.face &&
+            edges.some((other) => other.id === fit.edge) &&
+            !slice.corrections.some((known) => known.id === fit.id),
     );
     return (
         <section aria-label={t('fit.title')}>
@@ -50,6 +57,18 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
                             </button>
                         </>
                     )}
+                </div>
+            ))}
+            {waiting.map((one) => (
+                <div key={one.id} className="finding" data-severity="settle">
+                    <Said
+                        text={t('fit.waits', {
+                            trial: one.panel,
+                            side: one.side,
+                            toward: one.toward,
+                            amount: print(one.amount, 'nearest', true),
+                        })}
+                    />
                 </div>
             ))}
             {mayChange && (
@@ -97,8 +116,8 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
                         label={t('fit.amount')}
                         units={units}
                         action={t('fit.carry')}
+                        most={12}
                         onEnter={(amount) =>
-                            amount <= 12 &&
                             edit((d) =>
                                 addCorrection(d, {
                                     face: panel.face,

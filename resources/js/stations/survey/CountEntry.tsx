@@ -5,12 +5,19 @@ import { useTranslation } from 'react-i18next';
 import { readTape, type Units } from '../../tape/readTape';
 import { useJobTape } from '../../tape/JobTape';
 
+interface CountEntryProps {
+    units: Units;
+    onEnter: (panels: number, cover: number) => void;
+    /** As it was typed before: panels × cover. */
+    start?: string;
+}
+
 /** Replacement in kind: old panels counted, times their cover. Part panels count as a decimal. */
-export function CountEntry({ units, onEnter }: { units: Units; onEnter: (panels: number, cover: number) => void }) {
+export function CountEntry({ units, onEnter, start = '' }: CountEntryProps) {
     const { t } = useTranslation();
     const print = useJobTape();
-    const [panels, setPanels] = useState('');
-    const [cover, setCover] = useState('');
+    const [panels, setPanels] = useState(start.split(' × ')[0]);
+    const [cover, setCover] = useState(start.split(' × ')[1] ?? '');
     const [tried, setTried] = useState(false);
     const count = Number(panels);
     const countBad = panels.trim() === '' || !Number.isFinite(count) || count <= 0 || count > 2000;

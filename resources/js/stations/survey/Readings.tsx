@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next';
 import type { Adoption, Plane, Reading, SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { freshId, putReading, removeReading } from '../../job/edits';
+import { planesOf } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { CountEntry } from './CountEntry';
@@ -14,6 +15,7 @@ import { now } from '../../readings/now';
 import { SOURCES, type Source } from '../../readings/sources';
 import { hasPlace, named, nameOf, partsOf, placeName, PLACES, type Name } from './quantities';
 import { useGauge } from '../../readings/useGauge';
+import { UnsavedReadings } from './UnsavedReadings';
 
 interface ReadingsProps {
     plane: Plane;
@@ -26,13 +28,19 @@ interface ReadingsProps {
 /** Every reading of one quantity with its source and how it agrees, and the field for the next one. */
 export function Readings({ plane, name, adoption, misses, culprit }: ReadingsProps) {
     const { t } = useTranslation();
-    const { edit, mayChange, units } = useJob();
+    const { edit, mayChange, units, saved } = useJob();
     const [source, setSource] = useState<Source>('tape');
     const { quantity } = partsOf(name);
     const gauge = useGauge(quantity === 'pitch' ? 'pitch' : 'length');
     const placed = hasPlace(name, plane.shape);
     const own = (plane.readings ?? []).filter((reading) => nameOf(reading) === name);
+    const before = planesOf(saved).find((one) => one.id === plane.id)?.readings ?? [];
+    const gone = before
+        .filter((one) => !own.some(({ id }) => id === one.id) && nameOf(one) === name)
+        .map(({ id }) => id);
     const free = PLACES.find((place) => !own.some((reading) => Math.abs((reading.at ?? 0.5) - place) < 0.12)) ?? 0.5;
+    // What was taken back to be mended stands in the field again.
+    const [mending, setMending] = useState<string | null>(null);
     const [chosenPlace, setPlace] = useState<number | null>(null);
     const place = chosenPlace ?? (own.length === 0 ? 0.5 : free);
 
@@ -52,7 +60,9 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
             }),
         );
         setPlace(null);
+        setMending(null);
     };
+    const remove = (reading: string) => edit((d) => removeReading(d, plane.id, reading));
 
     return (
         <section>
@@ -71,6 +81,8 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                         </thead>
                         <tbody>
                             {adoption.comparisons.map((one) => {
+                                // Taken out, and not yet out of the plan.
+                                if (gone.includes(one.reading)) return null;
                                 const miss = misses.find((m) => m.reading === one.reading);
                                 const mine = own.some((reading) => reading.id === one.reading);
                                 return (
@@ -134,7 +146,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                                                     style={{ minWidth: 28 }}
                                                     aria-label={t('survey.remove-reading')}
                                                     title={t('survey.remove-reading')}
-                                                    onClick={() => edit((d) => removeReading(d, plane.id, one.reading))}
+                                                    onClick={() => remove(one.reading)}
                                                 >
                                                     ×
                                                 </button>
@@ -147,23 +159,36 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                     </table>
                 </>
             )}
+            <UnsavedReadings
+                plane={plane}
+                name={name}
+                adoption={adoption}
+                onRemove={(reading) => remove(reading.id)}
+                onMend={(reading) => {
+                    remove(reading.id);
+                    setSource(reading.source);
+                    setMending(reading.typed ?? '');
+                }}
+            />
             {mayChange && (
                 <div className="stack" style={{ gap: 10, marginTop: 14 }}>
                     {quantity === 'pitch' ? (
                         <PitchEntry
-                            key={`p${gauge.number}`}
-                            start={gauge.typed}
+                            key={`p${gauge.number}${mending ?? ''}`}
+                            start={mending ?? gauge.typed}
                             onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })}
                         />
                     ) : source === 'count' ? (
                         <CountEntry
+                            key={mending}
+                            start={mending ?? ''}
                             units={units}
                             onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })}
                         />
                     ) : (
                         <TapeEntry
-                            key={`${plane.id}${name}${gauge.number}`}
-                            start={gauge.typed}
+                            key={`${plane.id}${name}${gauge.number}${mending ?? ''}`}
+                            start={mending ?? gauge.typed}
                             signed={quantity === 'along' || quantity === 'up'}
                             label={t('survey.new-reading', named(name, plane.shape))}
                             units={units}

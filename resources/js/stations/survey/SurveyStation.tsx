@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
@@ -11,7 +11,7 @@ import { addPlane, freshId, putBehind } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
 import { GaugeLine } from './GaugeLine';
 import { Progress } from './Progress';
-import { hasPlace, partsOf, type Name, type Shape } from './quantities';
+import { hasPlace, namesFor, partsOf, type Name, type Shape } from './quantities';
 import { SurveyBench } from './SurveyBench';
 import { SurveyDrawing } from './SurveyDrawing';
 import { SurveyTape } from './SurveyTape';
@@ -39,6 +39,13 @@ export default function SurveyStation() {
         planes[0];
     const survey = slice.data?.planes.find((one) => one.id === plane?.id);
     const corners = plane?.edges?.length ?? 4;
+    // Sent here to see one quantity.
+    const asked = params.get('measure') ?? '';
+    const isKnown =
+        plane !== undefined && (/^between-\d+-\d+$/.test(asked) || namesFor(plane, corners).includes(asked));
+    useEffect(() => {
+        if (isKnown) setWanted(asked);
+    }, [isKnown, asked]);
     const parts = partsOf(wanted);
     const name =
         Math.max(parts.corner ?? 0, parts.to ?? 0) >= corners ||

@@ -1,0 +1,147 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { ApiError, call } from '../../api/client';
+import { useSession } from '../../api/queries';
+import { Findings } from '../../bench/Findings';
+import type { LoadOutSlice, PlanOrder } from '../../contracts/load-out';
+import { useJob } from '../../job/JobContext';
+
+interface ReleasedOrder {
+    id: number;
+    number: number;
+    revision: number;
+    releasedBy: string;
+    releasedAt: string;
+    order: PlanOrder;
+    /** Whether the plan would order otherwise today. */
+    changed: boolean;
+    /** Names of its files, as they were at the release. */
+    files: string[];
+}
+
+/** What was released, each order with its files for good, and the release of the next. */
+export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const client = useQueryClient();
+    const mayRelease = (useSession().data?.user?.may.release ?? false) && !job.archived;
+    const orders = useQuery({
+        queryKey: ['orders', job.id, job.revision],
+        placeholderData: keepPreviousData,
+        queryFn: () => call<ReleasedOrder[]>('GET', `jobs/${job.id}/orders`),
+    });
+    const [asking, setAsking] = useState(false);
+    const [fault, setFault] = useState<string | null>(null);
+    const heading = useRef<HTMLHeadingElement>(null);
+    const release = async () => {
+        setFault(null);
+        try {
+            await job.session.flush();
+            await call('POST', `jobs/${job.id}/orders`, {}, { 'If-Match': `"${job.revision}"` });
+            await client.invalidateQueries({ queryKey: ['orders', job.id] });
+        } catch (error) {
+            setFault(error instanceof ApiError ? (error.message409 ?? t('form.failed')) : t('job.not-reached'));
+        }
+        setAsking(false);
+    };
+    const newest = orders.data?.[0];
+    const { order } = slice;
+    return (
+        <section aria-labelledby="release-title">
+            <h3 id="release-title" ref={heading} tabIndex={-1}>
+                {t('load.release-title')}
+            </h3>
+            {newest === undefined && <p className="muted">{t('load.not-released')}</p>}
+            {newest?.changed && (
+                <div className="finding" data-severity="settle">
+                    {t('load.changed-since', { order: newest.number })}
+                </div>
+            )}
+            {orders.data?.map((one) => (
+                <Released key={one.id} order={one} job={job.id} />
+            ))}
+            {fault && (
+                <div className="finding" data-severity="block" role="alert" style={{ marginTop: 8 }}>
+                    {fault}
+                </div>
+            )}
+            {mayRelease ? (
+                <Button
+                    variant="contained"
+                    sx={{ mt: 1 }}
+                    disabled={!slice.mayBeOrdered || job.state !== 'saved' || (newest !== undefined && !newest.changed)}
+                    onClick={() => setAsking(true)}
+                >
+                    {t('load.release', { sheets: order.pieces })}
+                </Button>
+            ) : (
+                <p className="muted">{t('load.who-releases')}</p>
+            )}
+            {!slice.mayBeOrdered && order.pieces > 0 && (
+                <p className="stop" style={{ marginTop: 6 }}>
+                    {t('order.blocked')}
+                </p>
+            )}
+            <Dialog
+                open={asking}
+                onClose={() => setAsking(false)}
+                aria-labelledby="release-ask"
+                slotProps={{ transition: { onExited: () => heading.current?.focus() } }}
+                disableRestoreFocus
+                fullWidth
+            >
+                <DialogTitle id="release-ask">
+                    {t('load.release-ask', { sheets: order.pieces, plan: job.revision })}
+                </DialogTitle>
+                <DialogContent>
+                    {slice.findings.length === 0 ? (
+                        <p>{t('load.nothing-to-settle')}</p>
+                    ) : (
+                        <Findings findings={slice.findings} />
+                    )}
+                    <p className="muted" style={{ marginTop: 10 }}>
+                        {t('load.release-keeps')}
+                    </p>
+                </DialogContent>
+                <DialogActions>
+                    <Button onClick={() => setAsking(false)} autoFocus>
+                        {t('load.not-yet')}
+                    </Button>
+                    <Button variant="contained" onClick={() => void release()}>
+                        {t('load.release-order')}
+                    </Button>
+                </DialogActions>
+            </Dialog>
+        </section>
+    );
+}
+
+function Released({ order, job }: { order: ReleasedOrder; job: string }) {
+    const { t } = useTranslation();
+    const when = new Date(order.releasedAt).toLocaleString([], {
+        dateStyle: 'medium',
+        timeStyle: 'short',
+        hour12: false,
+    });
+    return (
+        <div className="card" data-order={order.number}>
+            <div className="row">
+                <span>{t('load.order', { order: order.number, sheets: order.order.pieces })}</span>
+            </div>
+            <p>{t('load.released', { revision: order.revision, by: order.releasedBy, when })}</p>
+            <div className="rowed" style={{ marginTop: 6 }}>
+                {order.files.map((file) => (
+                    <a key={file} href={`/api/jobs/${job}/orders/${order.id}/files/${file}`} download>
+                        {t(`send.${file}`)}
+                    </a>
+                ))}
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Order;
+use App\Models\OrderFile;
+use LogicException;
+
+/** A released order is a document: what was ordered, by whom, when, of which plan, whatever becomes of the job. */
+final class OrderTest extends FeatureTestCase
+{
+    public function test_releasing_an_order_keeps_it_as_it_stood(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $release = fn (int $base) => $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => "\"$base\""]);
+        $release(1)->assertCreated()->assertJsonPath('order.pieces', 32)->assertJsonPath('number', 1)->assertJsonPath('releasedBy', $user->name)->assertJsonPath('changed', false);
+        $this->save($user, $job, self::document(['note' => 'says nothing to the order']), 1);
+        $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', false);
+        $this->save($user, $job, self::document(['rules' => ['order.extra' => 4]]), 2);
+        $release(1)->assertConflict();
+        $this->actingAs($user)->getJson("/api/jobs/$job->id/orders")->assertJsonCount(1)->assertJsonPath('0.order.lines.0.length', 218.5)->assertJsonPath('0.changed', true);
+        $release(3)->assertCreated()->assertJsonPath('number', 2);
+    }
+
+    public function test_its_files_stay_those_of_the_plan_that_was_released(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $order = $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"'])->assertCreated()->json();
+        self::assertSame(['cut-list.csv', 'cut-list.pdf', 'order.json'], $order['files']);
+        $before = array_map(fn (string $name): string => $this->fileOf($job->id, $order['id'], $name), $order['files']);
+
+        $this->save($user, $job, self::document(['name' => 'Another name', 'rules' => ['order.extra' => 4]]), 1)->assertOk();
+        self::assertSame($before, array_map(fn (string $name): string => $this->fileOf($job->id, $order['id'], $name), $order['files']));
+
+        $rows = self::table($before[0]);
+        $line = array_combine(array_map(strval(...), $rows[0]), $rows[1]);
+        self::assertSame(['218.5', '1', '1', $user->name], [$line['length_in'], $line['plan'], $line['order'], $line['released_by']]);
+        self::assertSame($order['releasedAt'], str_replace('Z', '+00:00', (string) $line['released_at']));
+        $json = json_decode($before[2], true);
+        self::assertSame(['imbrex-order/1', 'Oar store', 1, ['order' => 1, 'by' => $user->name, 'at' => $line['released_at']]], [$json['format'], $json['name'], $json['plan'], $json['released']]);
+        self::assertSame([218.5, 32, 'Oar store'], [$json['order']['lines'][0]['length'], $json['order']['pieces'], $json['job']['name']]);
+        self::assertStringStartsWith('%PDF-', $before[1]);
+        // What stands in the job now says that it was not released.
+        $now = json_decode((string) $this->get("/api/jobs/$job->id/files/order.json")->assertOk()->getContent(), true);
+        self::assertSame([2, null, 220.5], [$now['plan'], $now['released'], $now['order']['lines'][0]['length']]);
+    }
+
+    public function test_an_order_from_before_files_were_kept_has_them_made_of_its_revision_once(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $order = $job->orders()->create(['number' => 1, 'revision' => 1, 'lines' => [], 'released_by' => $user->id, 'released_by_name' => 'Somebody']);
+        $this->save($user, $job, self::document(['rules' => ['order.extra' => 4]]), 1)->assertOk();
+
+        $first = $this->actingAs($user)->get("/api/jobs/$job->id/orders/$order->id/files/cut-list.csv")->assertOk()->getContent();
+        self::assertStringContainsString('218.5', (string) $first);
+        self::assertSame(1, OrderFile::query()->where('order_id', $order->id)->count());
+        self::assertSame($first, $this->get("/api/jobs/$job->id/orders/$order->id/files/cut-list.csv")->getContent());
+    }
+
+    public function test_only_files_of_this_jobs_orders_are_given(): void
+    {
+        $user = $this->member();
+        [$job, $other] = [$this->job($user), $this->job($user)];
+        $order = $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"'])->json('id');
+
+        $this->get("/api/jobs/$other->id/orders/$order/files/cut-list.csv")->assertNotFound();
+        $this->get("/api/jobs/$job->id/orders/$order/files/cut-cards.pdf")->assertNotFound();
+        $file = Order::query()->findOrFail($order)->files()->firstOrFail();
+        $this->expectException(LogicException::class);
+        $file->update(['content' => 'another']);
+    }
+
+    private function fileOf(string $job, int $order, string $name): string
+    {
+        return (string) $this->get("/api/jobs/$job/orders/$order/files/$name")->assertOk()->getContent();
+    }
+}
