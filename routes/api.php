@@ -47,6 +47,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('revisions', [RevisionController::class, 'index']);
             Route::get('revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
             Route::get('plan/{slice}', [PlanController::class, 'slice']);
+            Route::get('card', [PlanController::class, 'card']);
             Route::get('tiles/{station}', [PlanController::class, 'tile']);
             Route::get('orders', [OrderController::class, 'index']);
             Route::get('orders/{order}/files/{name}', [OrderController::class, 'file'])->whereNumber('order')->where('name', '[a-z-]+\.[a-z]+');

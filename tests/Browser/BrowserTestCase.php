@@ -47,6 +47,7 @@ abstract class BrowserTestCase extends TestCase
         file_put_contents($file, (string) json_encode([...$document, 'name' => $name]));
         $person->goTo('/jobs');
         $person->press('New job');
+        $person->pressBeginning('With a file');
         $person->find("//input[@type='file']")->sendKeys($file);
         $person->press('Read a job from a file');
         $person->waitFor("//*[contains(@class,'workspace')]");

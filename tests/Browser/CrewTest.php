@@ -118,6 +118,7 @@ final class CrewTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $person->press('New job');
+        $person->pressBeginning('With a file');
         $file = tempnam(sys_get_temp_dir(), 'job').'.json';
         file_put_contents($file, '{"format":"imbrex-job/2","name":"Broken","roof":{"planes":[{"id":"P1","name":"x","riseIn12":"steep"}]}}');
         $person->find("//input[@type='file']")->sendKeys($file);
@@ -126,6 +127,7 @@ final class CrewTest extends BrowserTestCase
 
         $person->driver->navigate()->refresh();
         $person->press('New job');
+        $person->pressBeginning('With a file');
         $example = (string) file_get_contents(__DIR__.'/../../docs/examples/oar-store.json');
         file_put_contents($file, str_replace('"Oar store"', '"Lent to us"', $example));
         $person->find("//input[@type='file']")->sendKeys($file);

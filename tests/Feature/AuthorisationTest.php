@@ -22,7 +22,7 @@ final class AuthorisationTest extends FeatureTestCase
     {
         $routes = [
             ['GET', 'catalogue', self::ALL], ['GET', 'crew', self::ALL], ['GET', 'crew/profiles', self::ALL], ['GET', 'jobs', self::ALL],
-            ['GET', 'jobs/{job}', self::ALL], ['GET', 'jobs/{job}/revisions', self::ALL], ['GET', 'jobs/{job}/revisions/1', self::ALL], ['GET', 'jobs/{job}/newest', self::ALL],
+            ['GET', 'jobs/{job}', self::ALL], ['GET', 'jobs/{job}/revisions', self::ALL], ['GET', 'jobs/{job}/revisions/1', self::ALL], ['GET', 'jobs/{job}/newest', self::ALL], ['GET', 'jobs/{job}/card', self::ALL],
             ['GET', 'jobs/{job}/plan/layout', self::ALL], ['GET', 'jobs/{job}/tiles/cuts', self::ALL], ['GET', 'jobs/{job}/orders', self::ALL], ['GET', 'jobs/{job}/files', self::ALL], ['GET', 'jobs/{job}/files/job.json', self::ALL],
             ['GET', 'jobs/{job}/files/cut-list.csv', self::ALL], ['GET', 'jobs/{job}/files/cut-list.pdf', self::ALL], ['GET', 'jobs/{job}/files/cut-cards.pdf', self::ALL],
             ['GET', 'jobs/{job}/files/roof.dxf', self::ALL], ['GET', 'jobs/{job}/files/readings.csv', self::ALL], ['GET', 'jobs/{job}/files/blanks.dxf', self::ALL],

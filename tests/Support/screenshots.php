@@ -29,7 +29,8 @@ $views = [
     }),
     'jobs' => $desk(static function (Person $p): void {
         $p->goTo('/jobs');
-        $p->sees('Oar store');
+        $p->waitFor("//li[@data-job='Oar store']//*[name()='svg'][@role='img']");
+        $p->waitUntil(static fn (): bool => count($p->all("//li[@data-job]//*[name()='svg'][@role='img']")) === count($p->all('//li[@data-job]')));
     }),
     'survey' => $desk($station('Oar store', 'survey')),
     'roof' => $desk(static function (Person $p) use ($station): void {

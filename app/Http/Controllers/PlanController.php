@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Plans\PlanCache;
+use App\Stations\JobCard;
 use App\Stations\Stations;
 use Closure;
 use Illuminate\Http\Response;
@@ -33,6 +34,12 @@ final class PlanController
         abort_if($found->slices() === [], 404);
 
         return $this->answer($request, $job, "tile $station", $found->tile(...));
+    }
+
+    /** The job at a glance, for the list of jobs. */
+    public function card(PlanRequest $request, Job $job, JobCard $card): Response
+    {
+        return $this->answer($request, $job, 'card', $card->of(...));
     }
 
     /** @param  Closure(Plan): (array<string, mixed>|null)  $write */

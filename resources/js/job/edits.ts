@@ -118,12 +118,18 @@ export function freshId(prefix: string, taken: string[]): string {
     return `${prefix}${number}`;
 }
 
-export function emptyJob(name: string, rules: Record<string, number | string>): JobDocument {
+/** A job with nothing in it yet, but the plane to measure first where it begins with readings. */
+export function emptyJob(name: string, rules: Record<string, number | string>, plane: string | null): JobDocument {
     return {
         format: 'imbrex-job/2',
         name,
         units: 'imperial',
-        roof: { planes: [{ id: 'P1', name: '', readings: [], edges: ['eave', 'rake', 'peak', 'rake'] }] },
+        roof: {
+            planes:
+                plane === null
+                    ? []
+                    : [{ id: 'P1', name: plane, readings: [], edges: ['eave', 'rake', 'peak', 'rake'] }],
+        },
         rules,
     };
 }

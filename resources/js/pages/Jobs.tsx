@@ -1,103 +1,134 @@
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useNavigate } from 'react-router';
 import { call } from '../api/client';
 import { useJobs, useSession } from '../api/queries';
-import { emptyJob } from '../job/edits';
-import { FieldForm } from './FieldForm';
+import type { JobSummary } from '../api/types';
+import { BeginJob } from './BeginJob';
+import { JobRow, type Deed } from './JobRow';
 import { PageHead } from './PageHead';
 
-/** The crew's jobs; a new one from nothing, or from a file exported before. */
+const SHELVES = ['at-work', 'archived', 'deleted'] as const;
+type Shelf = (typeof SHELVES)[number];
+
+const SORTS = ['touched', 'untouched', 'name'] as const;
+type Sort = (typeof SORTS)[number];
+
+const shelfOf = (job: JobSummary): Shelf =>
+    job.deletedUntil !== null ? 'deleted' : job.archived ? 'archived' : 'at-work';
+
+const inOrder: Record<Sort, (a: JobSummary, b: JobSummary) => number> = {
+    touched: (a, b) => b.savedAt.localeCompare(a.savedAt),
+    untouched: (a, b) => a.savedAt.localeCompare(b.savedAt),
+    name: (a, b) => a.name.localeCompare(b.name),
+};
+
+const REQUESTS: Record<Deed, [string, string]> = {
+    copy: ['POST', '/copy'],
+    archive: ['PUT', '/archive'],
+    unarchive: ['DELETE', '/archive'],
+    delete: ['DELETE', ''],
+    restore: ['POST', '/restore'],
+};
+
+/** The crew's jobs, each at a glance; the first page, and the way to every other. */
 export default function Jobs() {
     const { t } = useTranslation();
+    const client = useQueryClient();
     const jobs = useJobs();
-    const user = useSession().data?.user;
+    const may = useSession().data?.user?.may;
     const [adding, setAdding] = useState(false);
+    const [shelf, setShelf] = useState<Shelf>('at-work');
+    const [sort, setSort] = useState<Sort>('touched');
+    const [wanted, setWanted] = useState('');
+    const [done, setDone] = useState<string | null>(null);
+    const all = jobs.data ?? [];
+    const on = (one: Shelf) => all.filter((job) => shelfOf(job) === one);
+    const shown = on(shelf)
+        .filter((job) => `${job.name} ${job.author}`.toLowerCase().includes(wanted.trim().toLowerCase()))
+        .sort(inOrder[sort]);
+    const deed = async (deed: Deed, job: JobSummary) => {
+        const [method, path] = REQUESTS[deed];
+        try {
+            await call(method, `jobs/${job.id}${path}`);
+            setDone(t(`jobs.done.${deed}`, { name: job.name }));
+        } catch {
+            setDone(t('form.failed'));
+        }
+        await client.invalidateQueries({ queryKey: ['jobs'] });
+    };
+    const empty = jobs.data?.length === 0;
     return (
-        <main className="page">
+        <main className="page wide-page">
             <PageHead title={t('jobs.title')}>
-                {user?.may.change && (
+                {may?.change && !empty && (
                     <Button variant="contained" onClick={() => setAdding(!adding)} aria-expanded={adding}>
                         {t('jobs.new')}
                     </Button>
                 )}
             </PageHead>
-            {adding && <NewJob />}
+            {empty && <p className="sheet">{t(may?.change ? 'jobs.none' : 'jobs.none-yet')}</p>}
+            {may?.change && (adding || empty) && <BeginJob />}
             {jobs.isPending && (
                 <p className="muted" role="status">
                     {t('loading')}
                 </p>
             )}
-            {jobs.data?.length === 0 && <p className="sheet">{t('jobs.none')}</p>}
-            <div
-                className="sheet"
-                style={{ padding: jobs.data?.length ? '4px 20px' : 0, border: jobs.data?.length ? undefined : 0 }}
-            >
-                <table className="plain">
-                    <tbody>
-                        {jobs.data?.map((job) => (
-                            <tr key={job.id}>
-                                <td style={{ fontSize: 18, padding: '12px 0' }}>
-                                    <Link to={`/jobs/${job.id}/survey`} style={{ fontWeight: 680 }}>
-                                        {job.name}
-                                    </Link>
-                                </td>
-                                <td className="n muted">{t('jobs.plan', { revision: job.revision })}</td>
-                                <td className="n muted">
-                                    {new Date(job.savedAt).toLocaleString([], {
-                                        month: 'short',
-                                        day: 'numeric',
-                                        hour: '2-digit',
-                                        minute: '2-digit',
-                                        hour12: false,
-                                    })}
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            </div>
-        </main>
-    );
-}
-
-function NewJob() {
-    const { t } = useTranslation();
-    const go = useNavigate();
-    const [file, setFile] = useState<File | null>(null);
-    return (
-        <section className="sheet stack" aria-label={t('jobs.new')}>
-            <FieldForm
-                fields={[{ name: 'name', label: t('jobs.name') }]}
-                action={t('jobs.begin')}
-                onSend={async ({ name }) => {
-                    const rules = (await call<{ rules: Record<string, number | string> }>('GET', 'crew')).rules;
-                    const document = emptyJob(name.trim(), rules);
-                    document.roof.planes![0].name = t('survey.first-plane');
-                    const job = await call<{ id: string }>('POST', 'jobs', document);
-                    await go(`/jobs/${job.id}/survey`);
-                }}
-            />
-            <FieldForm
-                fields={[]}
-                action={t('jobs.read')}
-                onSend={async () => {
-                    if (!file) return;
-                    const job = await call<{ id: string }>('POST', 'jobs', await file.text());
-                    await go(`/jobs/${job.id}/survey`);
-                }}
-            >
-                <label className="stack" style={{ gap: 4 }}>
-                    <span>{t('jobs.file')}</span>
-                    <input
-                        type="file"
-                        name="file"
-                        accept="application/json,.json"
-                        onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+            {jobs.isError && (
+                <p className="finding" data-severity="block" role="alert">
+                    {t('job.not-reached')}
+                </p>
+            )}
+            <p role="status" className={done ? 'finding' : 'visually-hidden'} data-severity="note">
+                {done}
+            </p>
+            {all.length > 0 && (
+                <div className="rowed" style={{ marginBottom: 14 }}>
+                    <TextField
+                        label={t('jobs.search')}
+                        value={wanted}
+                        onChange={(event) => setWanted(event.target.value)}
+                        sx={{ flex: '1 1 220px', width: 'auto' }}
+                        slotProps={{ htmlInput: { type: 'search', autoComplete: 'off' } }}
                     />
-                </label>
-            </FieldForm>
-        </section>
+                    <TextField
+                        select
+                        label={t('jobs.sort')}
+                        value={sort}
+                        onChange={(event) => setSort(event.target.value as Sort)}
+                        sx={{ flex: '0 1 220px', width: 'auto' }}
+                    >
+                        {SORTS.map((one) => (
+                            <MenuItem key={one} value={one}>
+                                {t(`jobs.sort.${one}`)}
+                            </MenuItem>
+                        ))}
+                    </TextField>
+                    <div className="rowed" role="group" aria-label={t('jobs.shelves')}>
+                        {SHELVES.filter((one) => one === 'at-work' || on(one).length > 0).map((one) => (
+                            <button
+                                key={one}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one === shelf}
+                                onClick={() => setShelf(one)}
+                            >
+                                {t(`jobs.shelf.${one}`, { count: on(one).length })}
+                            </button>
+                        ))}
+                    </div>
+                </div>
+            )}
+            {all.length > 0 && shown.length === 0 && <p className="muted">{t('jobs.none-found')}</p>}
+            <ul className="job-rows">
+                {may &&
+                    shown.map((job) => (
+                        <JobRow key={job.id} job={job} may={may} onDeed={(...of) => void deed(...of)} />
+                    ))}
+            </ul>
+        </main>
     );
 }

@@ -10,7 +10,7 @@ export function PageHead({ title, children }: { title: string; children?: ReactN
             <Link className="brand" to="/jobs">
                 Imbrex
             </Link>
-            <h2>{title}</h2>
+            <h1>{title}</h1>
             <span className="spacer" />
             {children}
             <AccountMenu />

@@ -13,9 +13,9 @@ type Way = 'drawing' | 'table' | 'report';
 const WAYS: Way[] = ['report', 'drawing', 'table'];
 
 /** Measures from elsewhere: a report, a drawing, a table. Shown first, taken over as one edit that can be undone. */
-export default function BringIn({ onClose }: { onClose: () => void }) {
+export default function BringIn({ onClose, drawing }: { onClose: () => void; drawing?: File }) {
     const { t } = useTranslation();
-    const [way, setWay] = useState<Way>('report');
+    const [way, setWay] = useState<Way>(drawing ? 'drawing' : 'report');
     return (
         <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="bring-title">
             <DialogTitle id="bring-title">{t('bring.title')}</DialogTitle>
@@ -34,7 +34,7 @@ export default function BringIn({ onClose }: { onClose: () => void }) {
                     ))}
                 </div>
                 {way === 'report' && <FromReport onDone={onClose} />}
-                {way === 'drawing' && <FromDrawing onDone={onClose} />}
+                {way === 'drawing' && <FromDrawing onDone={onClose} start={drawing} />}
                 {way === 'table' && <FromTable onDone={onClose} />}
             </DialogContent>
             <DialogActions>

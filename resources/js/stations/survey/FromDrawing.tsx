@@ -20,10 +20,10 @@ interface Drawn {
     notUnderstood: { what: string; layer: string; count: number }[];
 }
 
-export function FromDrawing({ onDone }: { onDone: () => void }) {
+export function FromDrawing({ onDone, start }: { onDone: () => void; start?: File }) {
     const { t } = useTranslation();
     const job = useJob();
-    const [file, setFile] = useState<File | null>(null);
+    const [file, setFile] = useState<File | null>(start ?? null);
     const [unit, setUnit] = useState('');
     const [scale, setScale] = useState('');
     const [drawn, setDrawn] = useState<'plan' | 'deck'>('plan');
@@ -62,6 +62,7 @@ export function FromDrawing({ onDone }: { onDone: () => void }) {
             <p className="muted">{t('bring.drawing-hint')}</p>
             <FilePicker
                 accept=".dxf"
+                chosen={file}
                 onFile={(next) => {
                     setFile(next);
                     setWithout([]);

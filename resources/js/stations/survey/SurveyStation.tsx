@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
@@ -29,7 +29,10 @@ export default function SurveyStation() {
     const [params, setParams] = useSearchParams();
     const [wanted, setWanted] = useState<Name>('eaveToRidge');
     const [adding, setAdding] = useState<HTMLElement | null>(null);
-    const [bringing, setBringing] = useState(false);
+    const location = useLocation();
+    // The file a job was begun with.
+    const [drawing] = useState<File | undefined>((location.state as { drawing?: File } | null)?.drawing);
+    const [bringing, setBringing] = useState(drawing !== undefined);
     const slice = usePlanSlice(job.id, 'survey', job.revision);
     const usualEdges = useUsualEdges();
     const planes = planesOf(job.document);
@@ -43,9 +46,11 @@ export default function SurveyStation() {
     const asked = params.get('measure') ?? '';
     const isKnown =
         plane !== undefined && (/^between-\d+-\d+$/.test(asked) || namesFor(plane, corners).includes(asked));
-    useEffect(() => {
-        if (isKnown) setWanted(asked);
-    }, [isKnown, asked]);
+    const [answered, setAnswered] = useState('');
+    if (isKnown && asked !== answered) {
+        setAnswered(asked);
+        setWanted(asked);
+    }
     const parts = partsOf(wanted);
     const name =
         Math.max(parts.corner ?? 0, parts.to ?? 0) >= corners ||
@@ -145,7 +150,9 @@ export default function SurveyStation() {
                 </aside>
             )}
             {plane && <SurveyTape name={name} survey={survey} />}
-            <Suspense fallback={null}>{bringing && <BringIn onClose={() => setBringing(false)} />}</Suspense>
+            <Suspense fallback={null}>
+                {bringing && <BringIn onClose={() => setBringing(false)} drawing={drawing} />}
+            </Suspense>
         </>
     );
 }

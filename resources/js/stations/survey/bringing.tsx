@@ -22,11 +22,19 @@ export function Faults({ error, onRetry }: { error: unknown; onRetry?: () => voi
     );
 }
 
-export function FilePicker({ accept, onFile }: { accept: string; onFile: (file: File | null) => void }) {
+interface FilePickerProps {
+    accept: string;
+    onFile: (file: File | null) => void;
+    /** One that came from elsewhere: the field itself cannot show it. */
+    chosen?: File | null;
+}
+
+export function FilePicker({ accept, onFile, chosen }: FilePickerProps) {
     const { t } = useTranslation();
     return (
         <label className="stack" style={{ gap: 6 }}>
             <span>{t('bring.file')}</span>
+            {chosen && <b>{chosen.name}</b>}
             <input type="file" accept={accept} onChange={(event) => onFile(event.target.files?.[0] ?? null)} />
         </label>
     );
