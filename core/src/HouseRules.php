@@ -17,16 +17,13 @@ final class HouseRules
     /** @return array<string, HouseRule> by key, in the order of work */
     public static function all(): array
     {
-        if (self::$all === null) {
-            self::$all = [];
-            foreach (Stages::IN_ORDER as $stage) {
-                foreach ($stage::rules() as $rule) {
-                    self::$all[$rule->key] = $rule;
-                }
-            }
-        }
+        return self::$all ??= array_column(array_merge(...array_values(self::byStage())), null, 'key');
+    }
 
-        return self::$all;
+    /** @return array<string, list<HouseRule>> by the name of the stage that goes by them, in the order of work */
+    public static function byStage(): array
+    {
+        return array_map(static fn (string $stage): array => $stage::rules(), Stages::IN_ORDER);
     }
 
     /** @throws RuleFault when there is no such rule */

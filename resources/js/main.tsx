@@ -6,6 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { ApiError } from './api/client';
 import { SignedIn } from './pages/SignedIn';
+import { HeadingFocus } from './shell/HeadingFocus';
 import { LightProvider } from './theme/LightContext';
 import { words } from './words/i18n';
 
@@ -28,6 +29,7 @@ void words.then(() => {
             <QueryClientProvider client={client}>
                 <LightProvider>
                     <BrowserRouter>
+                        <HeadingFocus />
                         <Suspense fallback={null}>
                             <Routes>
                                 <Route path="/sign-in" element={<SignIn />} />

@@ -102,7 +102,7 @@ final class CrewTest extends BrowserTestCase
             $person->type($label, $typed);
         }
         $person->press('Keep it');
-        $person->waitFor("//td[normalize-space()='yard-lock-14']");
+        $person->waitFor("//th[normalize-space()='yard-lock-14']");
         $this->beginOarStore($person, 'Yard roof');
         $this->goToStation($person, 'Layout');
         $person->press('Choose what covers it');

@@ -43,6 +43,45 @@ final class FocusTest extends BrowserTestCase
         self::assertGreaterThan(10, count($seen));
     }
 
+    public function test_what_was_opened_has_the_keyboard_and_gives_it_back(): void
+    {
+        $person = $this->person();
+        $person->goTo('/sign-in');
+        $person->sees('Demo accounts');
+        $person->driver->executeScript("[...document.querySelectorAll('button')].find((b) => b.textContent.includes('Ivo Marsh')).focus()");
+        $person->keys(WebDriverKeys::ENTER);
+        $person->waitForPath('/jobs');
+        $this->keyboardIsAt($person, 'Jobs');
+        $this->beginJob($person, 'Keyboard first');
+        $this->keyboardIsAt($person, 'Eave to ridge');
+        $person->openJob('Oar store');
+        $person->sees('Who agrees');
+        foreach (['5' => 'What do we order?', '4' => 'Mark out', '3' => 'Where the seams fall', '2' => 'What shape is it?'] as $key => $heading) {
+            $person->keys((string) $key);
+            $this->keyboardIsAt($person, $heading);
+        }
+        // A dialog takes it and hands it back to what opened it.
+        foreach (['Job' => 'This job', 'Every saved plan' => 'Every saved plan'] as $button => $title) {
+            $person->driver->executeScript("[...document.querySelectorAll('header button')].find((b) => b.textContent.trim() === '$button' || b.title === '$button').focus()");
+            $from = $this->at($person);
+            $person->keys(WebDriverKeys::ENTER);
+            $person->waitUntil(fn (): bool => (bool) $person->driver->executeScript('return document.activeElement.closest("[role=dialog], .MuiDialog-container") !== null'), fn (): string => $this->at($person));
+            $person->sees($title);
+            $person->keys(WebDriverKeys::ESCAPE);
+            $person->waitUntil(fn (): bool => $this->at($person) === $from, fn (): string => $this->at($person).' instead of '.$from);
+        }
+    }
+
+    private function keyboardIsAt(Person $person, string $heading): void
+    {
+        $person->waitUntil(fn (): bool => str_starts_with($this->at($person), "H1 $heading"), fn (): string => "The keyboard is at: {$this->at($person)}");
+    }
+
+    private function at(Person $person): string
+    {
+        return (string) $person->driver->executeScript('const e = document.activeElement; return (e.tagName + " " + (e.title || e.textContent)).replace(/\\s+/g, " ").trim().slice(0, 60)');
+    }
+
     private function picture(Person $person): GdImage
     {
         $image = imagecreatefromstring($person->driver->takeScreenshot());

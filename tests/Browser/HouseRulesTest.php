@@ -13,8 +13,8 @@ final class HouseRulesTest extends BrowserTestCase
     {
         $person = $this->begun('Other steps');
         $person->press('Job');
-        $this->setRule($person, 'order.step', '1');
-        $this->setRule($person, 'order.extra', '3');
+        $this->setRule($person, 'order.step', 'Ordering step', '1');
+        $this->setRule($person, 'order.extra', 'Extra to order', '3');
         $person->press('Close');
         $person->waitForSave();
         $this->goToStation($person, 'Load-out');
@@ -26,7 +26,8 @@ final class HouseRulesTest extends BrowserTestCase
     {
         $person = $this->begun('Out of range');
         $person->press('Job');
-        $person->type('order.extra', '99');
+        $this->seek($person, 'Extra to order');
+        $person->type('Extra to order', '99');
         $person->sees('a number from 0 to 24 (in)');
         $person->press('Close');
         $this->goToStation($person, 'Load-out');
@@ -38,7 +39,8 @@ final class HouseRulesTest extends BrowserTestCase
         $person = $this->begun('Metric shed');
         $person->press('Job');
         $person->choose('Units', 'millimetres');
-        $person->open("//tr[contains(., 'tape.division')]//*[@role='combobox']");
+        $this->seek($person, 'Finest mark');
+        $person->open("//li[@data-rule='tape.division']//*[@role='combobox']");
         $person->find("//*[@role='option'][normalize-space()='mm']")->click();
         $person->press('Close');
         $person->pressBeginning('Eave: show its readings');
@@ -101,25 +103,49 @@ final class HouseRulesTest extends BrowserTestCase
     public function test_company_rules_go_into_new_jobs_only(): void
     {
         // A rule no other test looks at: tests may run side by side, and the crew is theirs too.
-        $rule = 'layout.checkMarkEvery';
+        [$rule, $name] = ['layout.checkMarkEvery', 'Panels between check marks'];
+        $back = "//li[@data-rule='$rule']//button[contains(., 'Back to 4')]";
         $person = $this->person();
         $person->signInAs('Wren Alder');
         $this->beginOarStore($person, 'Before the rule');
         $person->goTo('/crew');
-        $this->setRule($person, $rule, '3');
+        $this->setRule($person, $rule, $name, '3');
         $person->goTo('/jobs');
         $this->beginJob($person, 'After the rule');
         $person->press('Job');
-        $person->waitFor("//tr[contains(., '$rule')]//button[contains(., 'Back to 4')]");
-        self::assertSame('3', $person->field($rule)->getAttribute('value'));
+        $this->seek($person, $name);
+        $person->waitFor($back);
+        self::assertSame('3', $person->field($name)->getAttribute('value'));
         $person->press('Close');
         $person->openJob('Before the rule');
         $person->press('Job');
-        $person->sees($rule);
-        self::assertSame('4', $person->field($rule)->getAttribute('value'));
+        $this->seek($person, $name);
+        self::assertSame('4', $person->field($name)->getAttribute('value'));
         $person->goTo('/crew');
-        $person->find("//tr[contains(., '$rule')]//button[contains(., 'Back to')]")->click();
-        $person->waitUntil(fn (): bool => $person->all("//tr[contains(., '$rule')]//button[contains(., 'Back to')]") === []);
+        $this->seek($person, $name);
+        $person->find($back)->click();
+        $person->waitUntil(fn (): bool => $person->all($back) === []);
+    }
+
+    public function test_rules_stand_by_station_and_are_found_by_their_words(): void
+    {
+        $person = $this->begun('By station');
+        $person->press('Job');
+        $person->sees('Cuts and ordering');
+        self::assertCount(6, $person->all("//details[@class='rules']"));
+        self::assertSame([], $person->all('//li[@data-rule]'));
+        $person->find("//summary[contains(., 'Load-out')]")->click();
+        $person->sees('Length carried by one hand-hold');
+        // Found by its reason, not only by its name.
+        $this->seek($person, 'scrap');
+        $person->waitUntil(fn (): bool => array_map(static fn ($rule): ?string => $rule->getAttribute('data-rule'), $person->all('//li[@data-rule]')) === ['order.extra', 'order.scrapCost'], fn (): string => $person->text());
+        self::assertStringContainsString('USD', $person->text("//li[@data-rule='order.scrapCost']"));
+        $this->seek($person, 'currency');
+        $person->open("//li[@data-rule='order.currency']//*[@role='combobox']");
+        $person->find("//*[@role='option'][normalize-space()='EUR']")->click();
+        $person->press('Close');
+        $person->waitForSave();
+        $person->sees('For each panel the extra costs €0.');
     }
 
     private function begun(string $name): Person
@@ -131,10 +157,17 @@ final class HouseRulesTest extends BrowserTestCase
         return $person;
     }
 
-    private function setRule(Person $person, string $rule, string $value): void
+    private function seek(Person $person, string $words): void
     {
-        $person->type($rule, $value);
+        $person->type('Search the rules', $words);
+        $person->waitFor('//li[@data-rule]');
+    }
+
+    private function setRule(Person $person, string $rule, string $name, string $value): void
+    {
+        $this->seek($person, $name);
+        $person->type($name, $value);
         $person->keys("\u{E007}");
-        $person->waitFor("//tr[contains(., '$rule')]//button[contains(., 'Back to')]");
+        $person->waitFor("//li[@data-rule='$rule']//button[contains(., 'Back to')]");
     }
 }

@@ -13,6 +13,7 @@ final class JobsTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
+        $person->type('Search by name or person', 'Boathouse');
         $row = "//li[@data-job='Boathouse']";
         $person->waitFor("$row//*[name()='svg'][@role='img']");
         // Four faces of the hall and two of the wing; the hips are told by chevrons.

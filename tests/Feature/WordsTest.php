@@ -147,7 +147,7 @@ final class WordsTest extends FeatureTestCase
             'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'layout-school'], 'fault.' => [],
             'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
             'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
-            'rule.' => array_keys(HouseRules::all()),
+            'rule.' => array_keys(HouseRules::all()), 'rule-name.' => array_keys(HouseRules::all()), 'rules.of.' => array_keys(HouseRules::byStage()),
             'start.' => [...$starts, ...array_map(static fn (string $start): string => "$start.why", $starts), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
             'start.valley-point.' => ['pan', 'seam'],
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),

@@ -131,9 +131,22 @@ final class Person
         });
     }
 
+    /** Presses keys one after the other, wherever the keyboard is; Ctrl, Shift and Alt are held to the end. */
     public function keys(string ...$keys): void
     {
-        $this->driver->getKeyboard()->sendKeys($keys);
+        $held = [];
+        $actions = [];
+        foreach (mb_str_split(implode('', $keys)) as $key) {
+            $actions[] = ['type' => 'keyDown', 'value' => $key];
+            if (in_array($key, [WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, WebDriverKeys::ALT], true)) {
+                $held[] = $key;
+            } else {
+                $actions[] = ['type' => 'keyUp', 'value' => $key];
+            }
+        }
+        $this->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
+            'type' => 'key', 'id' => 'keyboard', 'actions' => [...$actions, ...array_map(static fn (string $key): array => ['type' => 'keyUp', 'value' => $key], $held)],
+        ]]]);
     }
 
     /** Waits until these words are shown, and fails with what is shown instead. */

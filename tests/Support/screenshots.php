@@ -18,7 +18,7 @@ $station = static fn (string $job, string $station, string $query = ''): callabl
     $p->openJob($job);
     $path = (string) parse_url($p->driver->getCurrentURL(), PHP_URL_PATH);
     $p->goTo(preg_replace('#/survey$#', "/$station", $path).$query);
-    $p->waitFor("//*[contains(@class,'bench')]//h2");
+    $p->waitFor("//*[contains(@class,'bench')]//h1");
     $p->waitFor("//nav//a[@data-state!='not-begun']");
 };
 $views = [

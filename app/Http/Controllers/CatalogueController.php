@@ -36,9 +36,18 @@ final class CatalogueController
                 'key' => $shape->value, 'runsByCorner' => $shape->runsByCorner(), 'edges' => array_column($shape->firstEdges(), 'value'),
             ], ShapeKind::cases()),
             'decks' => array_map(static fn (DeckKind $deck): array => ['key' => $deck->value, 'spaced' => $deck->isSpaced()], DeckKind::cases()),
-            'rules' => array_map(static fn (HouseRule $r): array => [
-                'key' => $r->key, 'unit' => $r->unit->value, 'default' => $r->default, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
-            ], array_values(HouseRules::all())),
+            'rules' => array_merge(...array_map(self::rules(...), array_keys(HouseRules::byStage()), HouseRules::byStage())),
         ]);
+    }
+
+    /**
+     * @param  list<HouseRule>  $rules
+     * @return list<array<string, mixed>>
+     */
+    private static function rules(string $stage, array $rules): array
+    {
+        return array_map(static fn (HouseRule $r): array => [
+            'key' => $r->key, 'stage' => $stage, 'unit' => $r->unit->value, 'default' => $r->default, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
+        ], $rules);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Cutting;
 
+use App\Words\Money;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Plan;
@@ -24,7 +25,7 @@ final class PairingWriter
         ];
     }
 
-    /** @return array<string, int|float>|null what two to a sheet saves, as it is said */
+    /** @return array<string, int|float|string>|null what two to a sheet saves, as it is said */
     public function saving(Plan $plan): ?array
     {
         $pairing = $plan->of(CuttingStage::class)->pairing;
@@ -32,7 +33,7 @@ final class PairingWriter
         return $pairing->pairs === [] ? null : [
             'pairs' => count($pairing->pairs),
             'feet' => round($pairing->saved() / 12.0, 1),
-            'money' => (int) round($pairing->saved() * $plan->job->rules->number('order.metalPerInch')),
+            'money' => Money::print($pairing->saved() * $plan->job->rules->number('order.metalPerInch'), $plan->job->rules),
         ];
     }
 

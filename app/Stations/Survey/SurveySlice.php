@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Survey;
 
 use App\Stations\Wire;
+use App\Words\Money;
 use Imbrex\Core\Cutting\ExtraSchool;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Plan;
@@ -57,7 +58,7 @@ final readonly class SurveySlice
             'taped' => $survey->taped,
             'tapeNext' => $survey->tapeNext,
             'triangle' => $triangle,
-            'extras' => $survey->outline === null ? [] : array_map(static fn (ExtraSchool $e): array => (array) $e, ExtraSchool::compare($survey->lengthSigma, 1, $plan->job->rules)),
+            'extras' => $survey->outline === null ? [] : array_map(static fn (ExtraSchool $e): array => [...(array) $e, 'metalMoney' => Money::print($e->metalMoney, $plan->job->rules), 'riskMoney' => Money::print($e->riskMoney, $plan->job->rules)], ExtraSchool::compare($survey->lengthSigma, 1, $plan->job->rules)),
             'findings' => $this->wire->findings($plan, array_values(array_filter([...$plan->findingsOf('survey'), ...$plan->findingsOf('roof')], static fn (Finding $f): bool => $f->where === $id))),
         ];
     }

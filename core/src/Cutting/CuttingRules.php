@@ -31,6 +31,7 @@ final class CuttingRules
             HouseRule::choice('order.school', ['fixed', 'risk']),
             HouseRule::number('order.extra', RuleUnit::Inches, 2.0, 0.0, 24.0),
             HouseRule::number('order.step', RuleUnit::Inches, 0.25, 0.0625, 12.0),
+            HouseRule::choice('order.currency', ['USD', 'CAD', 'AUD', 'NZD', 'GBP', 'EUR', 'CHF', 'DKK', 'NOK', 'SEK', 'ZAR', 'JPY']),
             HouseRule::number('order.metalPerInch', RuleUnit::MoneyPerInch, 0.35, 0.01, 100.0),
             HouseRule::number('order.scrapCost', RuleUnit::Money, 150.0, 1.0, 100000.0),
         ];

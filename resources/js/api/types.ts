@@ -83,6 +83,8 @@ export interface CatalogueProfile {
 
 export interface HouseRule {
     key: string;
+    /** The stage that goes by it. */
+    stage: string;
     unit: string;
     default: number | string;
     least: number;

@@ -11,7 +11,7 @@ export function Findings({ findings }: { findings: PlanFinding[] }) {
     const title = t(sorted.some((finding) => finding.severity !== 'note') ? 'findings.settle' : 'findings.note');
     return (
         <section aria-label={title}>
-            <h3>{title}</h3>
+            <h2>{title}</h2>
             {sorted.map((finding, i) => (
                 <div key={`${finding.code}${i}`} className="finding" data-severity={finding.severity}>
                     <span className="visually-hidden">{t(`severity.${finding.severity}`)}: </span>

@@ -13,67 +13,112 @@ interface RuleTableProps {
     onReset: (key: string) => void;
 }
 
-/** House rules with their reason, range and default; own values stand out and can be taken back. */
-export function RuleTable({ rules, own, disabled, onSet, onReset }: RuleTableProps) {
+/** House rules by station, each with its reason, range and default; own values stand out and can be taken back. */
+export function RuleTable({ rules, ...how }: RuleTableProps) {
     const { t } = useTranslation();
+    const [wanted, setWanted] = useState('');
+    const words = wanted.trim().toLowerCase();
+    const answers = (rule: HouseRule) =>
+        `${t(`rule-name.${rule.key}`)} ${t(`rule.${rule.key}`)} ${rule.key}`.toLowerCase().includes(words);
+    const found = rules.filter(answers);
+    const money = rules.find((rule) => rule.key === 'order.currency');
+    const currency = String(how.own[money?.key ?? ''] ?? money?.default ?? '');
+    const stages = [...new Set(rules.map((rule) => rule.stage))];
     return (
-        <table className="plain">
-            <thead>
-                <tr>
-                    <th>{t('rules.reason')}</th>
-                    <th style={{ width: 150 }}>{t('rules.value')}</th>
-                    <th>{t('rules.default')}</th>
-                </tr>
-            </thead>
-            <tbody>
-                {rules.map((rule) => (
-                    <tr key={rule.key}>
-                        <td>
-                            {t(`rule.${rule.key}`)}
-                            <div className="muted small">{rule.key}</div>
-                        </td>
-                        <td>
-                            <RuleValue
-                                key={String(own[rule.key])}
-                                rule={rule}
-                                value={own[rule.key] ?? rule.default}
-                                disabled={disabled}
-                                onSet={(value) => onSet(rule.key, value)}
-                            />
-                        </td>
-                        <td className="nowrap">
-                            {rule.key in own ? (
-                                <Button size="small" disabled={disabled} onClick={() => onReset(rule.key)}>
-                                    {t('rules.reset', { value: shown(rule.default) })}
-                                </Button>
-                            ) : (
-                                <span className="muted">{t('rules.is-default')}</span>
-                            )}
-                        </td>
-                    </tr>
-                ))}
-            </tbody>
-        </table>
+        <>
+            <TextField
+                label={t('rules.search')}
+                value={wanted}
+                onChange={(event) => setWanted(event.target.value)}
+                sx={{ my: 1 }}
+                slotProps={{ htmlInput: { type: 'search', autoComplete: 'off' } }}
+            />
+            {found.length === 0 && <p className="muted">{t('rules.none')}</p>}
+            {stages.map((stage) => (
+                <Group
+                    key={`${stage}${words === ''}`}
+                    stage={stage}
+                    rules={found.filter((rule) => rule.stage === stage)}
+                    open={words !== ''}
+                    currency={currency}
+                    {...how}
+                />
+            ))}
+        </>
     );
 }
 
-function shown(value: number | string): string {
+type GroupProps = RuleTableProps & { stage: string; open: boolean; currency: string };
+
+/** The rules of one station; all of them are written out only where it was opened. */
+function Group({ stage, rules, open, own, ...how }: GroupProps) {
+    const { t } = useTranslation();
+    const [shown, setShown] = useState(open);
+    if (rules.length === 0) return null;
+    const ours = rules.filter((rule) => rule.key in own).length;
+    return (
+        <details className="rules" open={shown} onToggle={(event) => setShown(event.currentTarget.open)}>
+            <summary>
+                <b>{t(`rules.of.${stage}`)}</b>{' '}
+                <span className="muted">{t('rules.count', { count: rules.length, own: ours })}</span>
+            </summary>
+            {shown && (
+                <ul>
+                    {rules.map((rule) => (
+                        <Rule key={rule.key} rule={rule} own={own} {...how} />
+                    ))}
+                </ul>
+            )}
+        </details>
+    );
+}
+
+type OneRuleProps = Omit<RuleTableProps, 'rules'> & { rule: HouseRule; currency: string };
+
+function Rule({ rule, own, disabled, onSet, onReset, currency }: OneRuleProps) {
+    const { t } = useTranslation();
+    return (
+        <li data-rule={rule.key}>
+            <div title={rule.key}>
+                <b>{t(`rule-name.${rule.key}`)}</b>
+                <div className="muted small">{t(`rule.${rule.key}`)}</div>
+            </div>
+            <RuleValue
+                key={String(own[rule.key])}
+                rule={rule}
+                unit={rule.unit.replace('money', currency)}
+                value={own[rule.key] ?? rule.default}
+                disabled={disabled}
+                onSet={(value) => onSet(rule.key, value)}
+            />
+            {rule.key in own ? (
+                <Button size="small" disabled={disabled} onClick={() => onReset(rule.key)}>
+                    {t('rules.reset', { value: shownAs(rule.default) })}
+                </Button>
+            ) : (
+                <span className="muted">{t('rules.is-default')}</span>
+            )}
+        </li>
+    );
+}
+
+function shownAs(value: number | string): string {
     return typeof value === 'number' ? String(Math.round(value * 10000) / 10000) : value;
 }
 
-function RuleValue({
-    rule,
-    value,
-    disabled,
-    onSet,
-}: {
+interface RuleValueProps {
     rule: HouseRule;
+    /** What its number counts, in words. */
+    unit: string;
     value: number | string;
     disabled: boolean;
     onSet: (value: number | string) => void;
-}) {
+}
+
+function RuleValue({ rule, unit, value, disabled, onSet }: RuleValueProps) {
     const { t } = useTranslation();
-    const [typed, setTyped] = useState(shown(value));
+    const [typed, setTyped] = useState(shownAs(value));
+    const name = t(`rule-name.${rule.key}`);
     if (rule.choices.length > 0) {
         return (
             <TextField
@@ -82,7 +127,10 @@ function RuleValue({
                 value={value}
                 disabled={disabled}
                 onChange={(event) => onSet(event.target.value)}
-                slotProps={{ htmlInput: { 'aria-label': rule.key } }}
+                slotProps={{
+                    htmlInput: { 'aria-label': name },
+                    select: { SelectDisplayProps: { 'aria-label': name } },
+                }}
             >
                 {rule.choices.map((choice) => (
                     <MenuItem key={choice} value={choice}>
@@ -101,17 +149,15 @@ function RuleValue({
             disabled={disabled}
             error={bad}
             helperText={
-                bad
-                    ? t('fault.rule-range', { least: shown(rule.least), most: shown(rule.most), unit: rule.unit })
-                    : rule.unit
+                bad ? t('fault.rule-range', { least: shownAs(rule.least), most: shownAs(rule.most), unit }) : unit
             }
-            slotProps={{ htmlInput: { 'aria-label': rule.key, inputMode: 'decimal' } }}
+            slotProps={{ htmlInput: { 'aria-label': name, inputMode: 'decimal' } }}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => {
-                if (!bad && shown(value) !== typed.trim()) onSet(number);
+                if (!bad && shownAs(value) !== typed.trim()) onSet(number);
             }}
             onKeyDown={(event) => {
-                if (event.key === 'Enter' && !bad && shown(value) !== typed.trim()) onSet(number);
+                if (event.key === 'Enter' && !bad && shownAs(value) !== typed.trim()) onSet(number);
             }}
         />
     );

@@ -18,7 +18,7 @@ export default function Account() {
                 {user ? `${user.name}, ${user.email}, ${t(`role.${user.role}`)}` : ''}
             </p>
             <section className="sheet">
-                <h3 style={{ marginTop: 0 }}>{t('account.password')}</h3>
+                <h2 style={{ marginTop: 0 }}>{t('account.password')}</h2>
                 <FieldForm
                     key={changed}
                     fields={[
@@ -48,7 +48,7 @@ export default function Account() {
                 )}
             </section>
             <section className="sheet stack">
-                <h3 style={{ margin: 0 }}>{t('account.sessions')}</h3>
+                <h2 style={{ margin: 0 }}>{t('account.sessions')}</h2>
                 <p className="muted">{t('account.sessions-text')}</p>
                 <Button variant="outlined" color="inherit" onClick={() => signOut.mutate(true)}>
                     {t('account.sign-out-everywhere')}

@@ -44,12 +44,12 @@ export default function Crew() {
         <main className="page">
             <PageHead title={crew.data.name} />
             <section className="sheet">
-                <h3 style={{ marginTop: 0 }}>{t('crew.members')}</h3>
+                <h2 style={{ marginTop: 0 }}>{t('crew.members')}</h2>
                 <table className="plain">
                     <tbody>
                         {members.map((member) => (
                             <tr key={member.id}>
-                                <td>{member.name}</td>
+                                <th scope="row">{member.name}</th>
                                 <td className="muted">{member.email}</td>
                                 <td className="n">{t(`role.${member.role}`)}</td>
                             </tr>
@@ -60,7 +60,7 @@ export default function Crew() {
             </section>
             <OwnProfiles mayChange={may.keepCatalogue} />
             <section className="sheet">
-                <h3 style={{ marginTop: 0 }}>{t('rules.title')}</h3>
+                <h2 style={{ marginTop: 0 }}>{t('rules.title')}</h2>
                 <p className="muted small">{t('rules.crew-hint')}</p>
                 {catalogue.data && (
                     <RuleTable
@@ -86,7 +86,7 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
     const [link, setLink] = useState<string | null>(null);
     return (
         <div style={{ marginTop: 18 }}>
-            <h3>{t('crew.invite')}</h3>
+            <h2>{t('crew.invite')}</h2>
             <FieldForm
                 key={link}
                 fields={[{ name: 'email', label: t('field.email'), type: 'email' }]}
@@ -125,7 +125,7 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
                     <tbody>
                         {invitations.map((invitation) => (
                             <tr key={invitation.id}>
-                                <td>{invitation.email}</td>
+                                <th scope="row">{invitation.email}</th>
                                 <td className="muted">{t(`role.${invitation.role}`)}</td>
                                 <td className="n muted">
                                     {t('crew.open-until', {

@@ -25,13 +25,13 @@ export default function Join() {
     if (invitation.isError)
         return (
             <main className="narrow">
-                <h2>{t('join.gone')}</h2>
+                <h1>{t('join.gone')}</h1>
                 <p>{t('join.gone-text')}</p>
             </main>
         );
     return (
         <main className="narrow stack">
-            <h2>{t('join.title', { crew: invitation.data.crew })}</h2>
+            <h1>{t('join.title', { crew: invitation.data.crew })}</h1>
             <p className="muted">{`${invitation.data.email}, ${t(`role.${invitation.data.role}`)}`}</p>
             <div className="sheet">
                 <FieldForm

@@ -67,13 +67,13 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
 
     return (
         <section className="sheet">
-            <h3 style={{ marginTop: 0 }}>{t('profiles.title')}</h3>
+            <h2 style={{ marginTop: 0 }}>{t('profiles.title')}</h2>
             <p className="muted small">{t('profiles.hint')}</p>
             <table className="plain">
                 <tbody>
                     {profiles.data?.map(({ id, definition }) => (
                         <tr key={id}>
-                            <td>{definition.key}</td>
+                            <th scope="row">{definition.key}</th>
                             <td className="muted">{t(`family.${definition.family}`)}</td>
                             <td className="n">
                                 <Len inches={definition.cover} inchesOnly />

@@ -45,7 +45,7 @@ export default function SignIn() {
             </div>
             {demo.length > 0 && (
                 <section className="sheet" aria-label={t('sign-in.demo')}>
-                    <h3 style={{ marginTop: 0 }}>{t('sign-in.demo')}</h3>
+                    <h2 style={{ marginTop: 0 }}>{t('sign-in.demo')}</h2>
                     <div className="stack" style={{ gap: 8 }}>
                         {demo.map((account) => (
                             <Button

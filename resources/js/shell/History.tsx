@@ -24,13 +24,17 @@ export default function History({ onClose }: { onClose: () => void }) {
                             <th>{t('history.change')}</th>
                             <th>{t('history.author')}</th>
                             <th>{t('history.time')}</th>
-                            <th aria-label={t('history.restore')} />
+                            <th>
+                                <span className="visually-hidden">{t('history.restore')}</span>
+                            </th>
                         </tr>
                     </thead>
                     <tbody>
                         {revisions.data?.map((revision) => (
                             <tr key={revision.number}>
-                                <td className="n">{revision.number}</td>
+                                <th scope="row" className="n">
+                                    {revision.number}
+                                </th>
                                 <td>
                                     <ChangeLine change={revision.change} />
                                 </td>

@@ -56,7 +56,7 @@ export default function JobSettings({ onClose }: { onClose: () => void }) {
                         <MenuItem value="metric">{t('settings.metric')}</MenuItem>
                     </TextField>
                 </div>
-                <h3>{t('rules.title')}</h3>
+                <h2>{t('rules.title')}</h2>
                 <p className="muted small">{t('rules.job-hint')}</p>
                 {catalogue.data && (
                     <RuleTable

@@ -45,9 +45,9 @@ export function Shortcuts() {
                         <tbody>
                             {listed.map((key) => (
                                 <tr key={key}>
-                                    <td className="nowrap">
+                                    <th scope="row" className="nowrap">
                                         <kbd>{t(`keys.${key}.keys`)}</kbd>
-                                    </td>
+                                    </th>
                                     <td>{t(`keys.${key}`)}</td>
                                 </tr>
                             ))}

@@ -40,13 +40,13 @@ export default function Workspace() {
     if (kept.isError || catalogue.isError) {
         return (
             <main className="narrow stack">
-                <h2>
+                <h1>
                     {t(
                         kept.error instanceof ApiError && kept.error.status === 404
                             ? 'job.not-here'
                             : 'job.not-reached',
                     )}
-                </h2>
+                </h1>
                 <a href="/jobs">{t('job.back-to-jobs')}</a>
             </main>
         );

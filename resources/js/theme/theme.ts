@@ -16,7 +16,11 @@ interface Palette {
     chalk: string;
     /** Chalk dark enough for words. */
     chalkInk: string;
+    /** Words on chalk. */
+    chalkText: string;
     settle: string;
+    /** The same dark enough for words. */
+    settleInk: string;
     settleTint: string;
     stop: string;
     stopTint: string;
@@ -28,7 +32,7 @@ export const palettes: Record<Light, Palette> = {
         ground: '#F2F0EA',
         card: '#FBFAF7',
         ink: '#1E2629',
-        muted: '#5D686B',
+        muted: '#556063',
         rule: '#CFCBC1',
         metal: '#DDE4E3',
         seam: '#8DA0A2',
@@ -36,8 +40,10 @@ export const palettes: Record<Light, Palette> = {
         actionText: '#FFFFFF',
         actionTint: '#DCEAE6',
         chalk: '#D9661B',
-        chalkInk: '#A3450A',
+        chalkInk: '#8F3A05',
+        chalkText: '#10171A',
         settle: '#9A6A00',
+        settleInk: '#6F4C00',
         settleTint: '#F7E9C8',
         stop: '#A62B1F',
         stopTint: '#F6DDD9',
@@ -54,9 +60,11 @@ export const palettes: Record<Light, Palette> = {
         action: '#0B4F46',
         actionText: '#FFFFFF',
         actionTint: '#CFE6E0',
-        chalk: '#B34700',
-        chalkInk: '#8A3600',
+        chalk: '#963B00',
+        chalkInk: '#6E2B00',
+        chalkText: '#FFFFFF',
         settle: '#6B4900',
+        settleInk: '#563A00',
         settleTint: '#FFE9AE',
         stop: '#8A160B',
         stopTint: '#FFD5CF',
@@ -75,7 +83,9 @@ export const palettes: Record<Light, Palette> = {
         actionTint: '#1E3F3A',
         chalk: '#FF9550',
         chalkInk: '#FF9550',
+        chalkText: '#0B1614',
         settle: '#F0C35A',
+        settleInk: '#F0C35A',
         settleTint: '#40351A',
         stop: '#FF9C90',
         stopTint: '#4A221D',
@@ -92,10 +102,12 @@ export function makeTheme(light: Light): Theme {
             mode: light === 'night' ? 'dark' : 'light',
             primary: { main: p.action, contrastText: p.actionText },
             error: { main: p.stop },
-            warning: { main: p.settle },
+            warning: { main: p.settleInk },
             background: { default: p.ground, paper: p.card },
-            text: { primary: p.ink, secondary: p.muted },
+            text: { primary: p.ink, secondary: p.muted, disabled: p.muted },
             divider: p.rule,
+            // What cannot be pressed is still read.
+            action: { disabled: p.muted, disabledOpacity: 1 },
         },
         shape: { borderRadius: 6 },
         typography: {
@@ -108,11 +120,44 @@ export function makeTheme(light: Light): Theme {
         components: {
             MuiButton: {
                 defaultProps: { disableElevation: true },
-                styleOverrides: { root: { minHeight: 40, lineHeight: 1.2 } },
+                styleOverrides: {
+                    root: {
+                        minHeight: 40,
+                        lineHeight: 1.2,
+                        '&.Mui-disabled': { color: p.muted, background: p.ground, border: `1px dashed ${p.muted}` },
+                    },
+                },
             },
             MuiButtonBase: { defaultProps: { disableRipple: true } },
             MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
-            MuiOutlinedInput: { styleOverrides: { root: { background: p.card, minHeight: 42 } } },
+            MuiOutlinedInput: {
+                styleOverrides: {
+                    root: {
+                        background: p.card,
+                        minHeight: 42,
+                        '&.Mui-disabled .MuiOutlinedInput-notchedOutline': {
+                            borderStyle: 'dashed',
+                            borderColor: p.muted,
+                        },
+                    },
+                    input: {
+                        '&::placeholder': { opacity: 1, color: p.muted },
+                        '&.Mui-disabled': { WebkitTextFillColor: p.muted },
+                    },
+                },
+            },
+            // One with nothing to press in it is scrolled by keyboard, too.
+            MuiDialogContent: { defaultProps: { tabIndex: 0 } },
+            // Choices are part of what they were opened from.
+            MuiMenu: {
+                defaultProps: {
+                    container: () =>
+                        document.querySelector<HTMLElement>('[role="dialog"]') ??
+                        document.querySelector<HTMLElement>('main') ??
+                        document.body,
+                },
+            },
+            MuiMenuItem: { styleOverrides: { root: { '&.Mui-disabled': { opacity: 1, color: p.muted } } } },
             MuiDialogTitle: { styleOverrides: { root: { fontSize: 22, fontWeight: 700 } } },
             MuiTooltip: { defaultProps: { enterDelay: 500 } },
             MuiFormHelperText: { styleOverrides: { root: { fontSize: size - 1, marginLeft: 2 } } },

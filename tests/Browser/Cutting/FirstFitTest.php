@@ -97,6 +97,12 @@ final class FirstFitTest extends BrowserTestCase
         $size = $person->driver->executeScript("return parseFloat(getComputedStyle(document.querySelector('.arms-length .two b')).fontSize)");
         self::assertGreaterThanOrEqual(40, $size);
         self::assertLessThanOrEqual(390, $person->driver->executeScript('return document.documentElement.scrollWidth'));
+        // With them the way on and the piece's other side, in one hand's reach.
+        $person->pressBeginning('Flip to face');
+        $person->sees('Flip to back');
+        $together = $person->driver->executeScript("return [...document.querySelectorAll('.arms-length .two, .arms-length button')].map((e) => e.getBoundingClientRect()).reduce(([t, b], r) => [Math.min(t, r.top), Math.max(b, r.bottom)], [9999, 0])");
+        self::assertLessThan(260, $together[1] - $together[0]);
+        $person->pressBeginning('Flip to back');
         // A square piece has one length, the same to the left and to the right.
         $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='hall.S-16']")->click();
         $person->waitUntil(fn (): bool => $person->text("//section[contains(@class,'arms-length')]//*[@class='two']") === 'left 218 7/8″ right 218 7/8″', fn (): string => $person->text("//section[contains(@class,'arms-length')]"));

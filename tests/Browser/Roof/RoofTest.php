@@ -54,7 +54,7 @@ final class RoofTest extends BrowserTestCase
         $person = $this->beginBuilding('By keyboard');
         $this->tabTo($person, 'Add a block');
         $person->keys(WebDriverKeys::ENTER);
-        $person->waitFor("//*[contains(@class,'bench')]//h2[normalize-space()='Block 1']");
+        $person->waitFor("//*[contains(@class,'bench')]//h1[normalize-space()='Block 1']");
         $this->fill($person, ['Name of the block' => 'Hall']);
         $this->enter($person, 'hip');
         $this->fill($person, ['Length, west–east' => "56'", 'Width, south–north' => "30'", 'Eave height' => "9'", 'All round: overhang' => '14']);
@@ -62,7 +62,7 @@ final class RoofTest extends BrowserTestCase
 
         $this->tabTo($person, 'Add a block');
         $person->keys(WebDriverKeys::ENTER);
-        $person->waitFor("//*[contains(@class,'bench')]//h2[normalize-space()='Block 2']");
+        $person->waitFor("//*[contains(@class,'bench')]//h1[normalize-space()='Block 2']");
         $this->fill($person, ['Name of the block' => 'Wing']);
         $this->enter($person, 'gable across');
         $this->fill($person, ['Length, west–east' => "18'", 'Width, south–north' => "30'", 'West–east from zero' => "32'", 'South–north from zero' => "-16'", 'South: overhang' => '9']);
@@ -89,7 +89,7 @@ final class RoofTest extends BrowserTestCase
     {
         $person = $this->beginBuilding('Taken back');
         $person->press('Add a block');
-        $person->waitFor("//h2[normalize-space()='Block 1']");
+        $person->waitFor("//h1[normalize-space()='Block 1']");
         $this->fillIn($person, ['Length, west–east' => "40'"]);
         [$x, $y] = $person->middleOf("//*[@data-handle='east']");
         $person->drag($x, $y, 90, 0);
@@ -145,8 +145,8 @@ final class RoofTest extends BrowserTestCase
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='seen']") === $before, fn (): string => "$before, and now ".$person->text("//*[@data-testid='seen']"));
         [$x, $y] = $person->middleOf("//*[@data-testid='space']/canvas");
         $person->drag($x, $y, 0, 0);
-        $person->waitFor("//*[contains(@class,'bench')]//h2[starts-with(normalize-space(),'Hall') or starts-with(normalize-space(),'Wing') or normalize-space()='valley']");
-        $picked = $person->text("//*[contains(@class,'bench')]//h2");
+        $person->waitFor("//*[contains(@class,'bench')]//h1[starts-with(normalize-space(),'Hall') or starts-with(normalize-space(),'Wing') or normalize-space()='valley']");
+        $picked = $person->text("//*[contains(@class,'bench')]//h1");
 
         $person->press('Still picture');
         $person->press('north-east');

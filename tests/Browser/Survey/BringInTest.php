@@ -54,7 +54,7 @@ final class BringInTest extends BrowserTestCase
         $this->tell('/gauge/fire', ['kind' => 'length', 'value' => 214.375 * 25.4, 'steady' => true]);
         $person->waitUntil(fn (): bool => $person->field('Eave to ridge, next reading')->getAttribute('value') === '17′ 10 3/8″', fn (): string => (string) $person->field('Eave to ridge, next reading')->getAttribute('value'));
         $person->press('Keep');
-        $person->waitFor("//tr[@data-reading]/td[starts-with(normalize-space(),'laser')]");
+        $person->waitFor("//tr[@data-reading]/th[starts-with(normalize-space(),'laser')]");
 
         $this->tell('/gauge/fire', ['kind' => 'angle', 'value' => 26.565, 'steady' => true]);
         $person->sees('An angle came, but no field for one waits');

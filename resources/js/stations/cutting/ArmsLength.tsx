@@ -1,15 +1,23 @@
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { CardView, CutPanel } from '../../contracts/cutting';
+import type { CardView } from '../../contracts/cutting';
 import { Len } from '../../tape/Len';
 
-/** On a phone: the two lengths of a piece, left and right as the back lies, to be read at arm's length. */
-export function ArmsLength({ view, back, panel }: { view: CardView; back: boolean; panel: CutPanel }) {
+interface ArmsLengthProps {
+    view: CardView;
+    back: boolean;
+    piece: string;
+    steps: ReactNode;
+}
+
+/** On a phone: the two lengths of a piece, left and right as the back lies, to be read at arm's length, and the way to the next. */
+export function ArmsLength({ view, back, piece, steps }: ArmsLengthProps) {
     const { t } = useTranslation();
     const from = t(view.fromHead ? 'cuts.from-top' : 'cuts.from-bottom');
     return (
         <section className="arms-length" aria-label={t('cuts.two-lengths')}>
             <div>
-                <b>{panel.id}</b>{' '}
+                <b>{piece}</b>{' '}
                 <span className="muted">
                     {t(back ? 'card.back' : 'card.face')}, {from}
                 </span>
@@ -32,6 +40,7 @@ export function ArmsLength({ view, back, panel }: { view: CardView; back: boolea
                     </div>
                 </div>
             )}
+            {steps}
         </section>
     );
 }

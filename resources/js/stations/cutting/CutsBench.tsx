@@ -1,9 +1,7 @@
-import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
 import { Findings } from '../../bench/Findings';
-import { useJob } from '../../job/JobContext';
-import { setCut } from '../../job/layoutEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { FirstFit, PairLine } from './FirstFit';
@@ -11,23 +9,21 @@ import { FirstFit, PairLine } from './FirstFit';
 interface CutsBenchProps {
     slice: CutsSlice;
     view: CardView;
-    back: boolean;
     panel: CutPanel;
-    onFlip: () => void;
     onPick: (id: string) => void;
-    onNext: (() => void) | null;
+    /** What one does with the piece, where that does not stand elsewhere. */
+    steps: ReactNode;
 }
 
 /** The steps of marking out, in running distances. */
-export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: CutsBenchProps) {
+export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
     const { concealed, findings } = slice;
     const print = useJobTape();
     const two = view.lengths?.differ ? view.lengths : null;
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h2>{t('cuts.mark-out', { piece: panel.id })}</h2>
+            <h1>{t('cuts.mark-out', { piece: panel.id })}</h1>
             <p className="muted">{slice.card && t(`cuts.how.${slice.card.how}`)}</p>
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')}{' '}
@@ -65,14 +61,14 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
             )}
             {view.runs.map((run) => (
                 <section key={run.line}>
-                    <h3>{t(`mark.line.${run.heading}`)}</h3>
+                    <h2>{t(`mark.line.${run.heading}`)}</h2>
                     <table className="plain" data-line={run.line}>
                         <tbody>
                             {run.marks.map((mark, i) => (
                                 <tr key={i}>
-                                    <td>
+                                    <th scope="row">
                                         {i + 1} <MarkName mark={mark} />
-                                    </td>
+                                    </th>
                                     <td className="n" style={{ fontSize: 17, fontWeight: 650 }}>
                                         <Len inches={mark.distance} inchesOnly />
                                     </td>
@@ -106,36 +102,11 @@ export function CutsBench({ slice, view, back, panel, onFlip, onPick, onNext }: 
                     {t('cuts.leg-goes')}
                 </div>
             )}
-            <div className="rowed" style={{ marginTop: 14 }}>
-                {mayChange && !panel.done && (
-                    <Button
-                        variant="contained"
-                        onClick={() => {
-                            edit((d) => setCut(d, panel, true));
-                            onNext?.();
-                        }}
-                    >
-                        {t(onNext ? 'cuts.cut-next' : 'cuts.cut-last')}
-                    </Button>
-                )}
-                {mayChange && panel.done && (
-                    <Button variant="outlined" color="inherit" onClick={() => edit((d) => setCut(d, panel, false))}>
-                        {t('cuts.uncut')}
-                    </Button>
-                )}
-                {onNext && (panel.done || !mayChange) && (
-                    <Button variant="contained" onClick={onNext}>
-                        {t('cuts.next')}
-                    </Button>
-                )}
-                <Button variant="outlined" color="inherit" onClick={onFlip}>
-                    {t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd>
-                </Button>
-            </div>
+            {steps && <div style={{ marginTop: 14 }}>{steps}</div>}
             <FirstFit slice={slice} panel={panel} />
             {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
-            <h3>{t('mind')}</h3>
+            <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.cutting')}</p>
         </aside>
     );

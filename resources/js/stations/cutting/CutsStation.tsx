@@ -1,3 +1,4 @@
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
@@ -8,6 +9,7 @@ import { ArmsLength } from './ArmsLength';
 import { CardDrawing } from './CardDrawing';
 import { CutsBench } from './CutsBench';
 import { CutsTape } from './CutsTape';
+import { PieceSteps } from './PieceSteps';
 import { PieceList } from './PieceList';
 
 /** How a piece is marked. */
@@ -16,6 +18,8 @@ export default function CutsStation() {
     const job = useJob();
     const [params, setParams] = useSearchParams();
     const [back, setBack] = useState(true);
+    // There the two lengths, the next piece and its other side stand together.
+    const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const slice = usePlanSlice(job.id, 'cuts', job.revision, params.get('piece')).data;
     const panels = slice?.panels ?? [];
     const card = slice?.card ?? null;
@@ -27,35 +31,42 @@ export default function CutsStation() {
     useHotkeys('k', () => pick(panels[at - 1]?.id), [at, panels]);
     if (slice && !panel) {
         return (
-            <main className="deck">
-                <p className="sheet">
-                    {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
-                </p>
-            </main>
+            <>
+                <main className="deck">
+                    <p className="sheet">
+                        {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                    </p>
+                </main>
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('station.cuts')}</h1>
+                </aside>
+            </>
         );
     }
     const view = card && (back ? card.back : card.face);
+    const steps = panel && (
+        <PieceSteps
+            panel={panel}
+            back={back}
+            onFlip={() => setBack(!back)}
+            onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null}
+        />
+    );
     return (
         <>
             <main className="deck" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-                {view && panel && <ArmsLength view={view} back={back} panel={panel} />}
+                {phone && view && panel && <ArmsLength view={view} back={back} piece={panel.id} steps={steps} />}
                 {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
                 {view && panel && slice && (
                     <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />
                 )}
             </main>
             {view && panel && slice ? (
-                <CutsBench
-                    slice={slice}
-                    view={view}
-                    back={back}
-                    panel={panel}
-                    onFlip={() => setBack(!back)}
-                    onPick={pick}
-                    onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null}
-                />
+                <CutsBench slice={slice} view={view} panel={panel} onPick={pick} steps={phone ? null : steps} />
             ) : (
-                <aside className="bench" aria-label={t('bench')} />
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('station.cuts')}</h1>
+                </aside>
             )}
             {view && <CutsTape view={view} />}
         </>

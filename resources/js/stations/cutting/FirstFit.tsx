@@ -33,7 +33,7 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
     );
     return (
         <section aria-label={t('fit.title')}>
-            <h3>{t('fit.title')}</h3>
+            <h2>{t('fit.title')}</h2>
             {own.map((one) => (
                 <div key={one.id} className="finding" data-severity="note">
                     <Said

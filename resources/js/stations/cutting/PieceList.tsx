@@ -40,7 +40,7 @@ export function PieceList({
             )}
             {slice.faces.map((face) => (
                 <section key={face.id}>
-                    <h3 style={{ marginTop: 8 }}>{face.name}</h3>
+                    <h2 style={{ marginTop: 8 }}>{face.name}</h2>
                     <table className="plain">
                         <thead>
                             <tr>
@@ -61,7 +61,7 @@ export function PieceList({
                                         aria-selected={panel.id === picked}
                                         onClick={() => onPick(panel.id)}
                                     >
-                                        <td className="nowrap">
+                                        <th scope="row" className="nowrap">
                                             <input
                                                 type="checkbox"
                                                 checked={panel.done}
@@ -80,7 +80,7 @@ export function PieceList({
                                             >
                                                 {panel.id}
                                             </button>
-                                        </td>
+                                        </th>
                                         <td className="n">
                                             <Len inches={panel.long} inchesOnly />
                                         </td>

@@ -39,12 +39,12 @@ export function AllMarks() {
             </div>
             {slice.faces.map((face) => (
                 <section key={face.id} className="marks-face" aria-label={face.name}>
-                    <h3>
+                    <h2>
                         {face.name}{' '}
                         <span className="muted small">
                             <Said text={t(middle ? 'marks.middle' : 'marks.control', { at: print(face.control) })} />
                         </span>
-                    </h3>
+                    </h2>
                     <div className="marks-runs">
                         <Run title={t('marks.left')} rows={face.left} />
                         <Run title={t('marks.right')} rows={face.right} />
@@ -71,10 +71,10 @@ function Run({ title, rows }: { title: string; rows: SeamRow[] }) {
             <tbody>
                 {rows.map((row, i) => (
                     <tr key={row.distance} className={row.check ? 'check' : undefined}>
-                        <td>
+                        <th scope="row">
                             {i + 1}
                             {row.check && <span className="chalk-text"> {t('marks.check')}</span>}
-                        </td>
+                        </th>
                         <td className="n">{row.eave ? <Len inches={row.distance} /> : '—'}</td>
                         <td className="n">{row.head ? <Len inches={row.distance} /> : '—'}</td>
                         <td className="n small">

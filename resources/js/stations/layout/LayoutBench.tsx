@@ -50,7 +50,7 @@ export function LayoutBench({
     const left = Math.min(...face.outline.map(([u]) => u));
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h2>{t('layout.title')}</h2>
+            <h1>{t('layout.title')}</h1>
             <p className="muted" style={{ marginBottom: 10 }}>
                 {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })}{' '}
                 {tied.length > 0 && t('layout.tied', { faces: tied.join(', ') })}
@@ -98,7 +98,7 @@ export function LayoutBench({
             )}
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
-            <h3>{t('layout.compared')}</h3>
+            <h2>{t('layout.compared')}</h2>
             <p className="muted small" style={{ marginBottom: 8 }}>
                 {t('score.what')}
             </p>
@@ -170,7 +170,7 @@ export function LayoutBench({
                     {t('system.choose')}
                 </Button>
             )}
-            <h3>{t('mind')}</h3>
+            <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.layout')}</p>
         </aside>
     );

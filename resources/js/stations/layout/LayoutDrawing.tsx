@@ -130,7 +130,7 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
                         textAnchor="middle"
                         fontSize="15"
                         fontWeight="650"
-                        style={{ fill: '#1E2629' }}
+                        style={{ fill: 'var(--chalkText)' }}
                     >
                         {t('layout.control-line')}
                     </text>

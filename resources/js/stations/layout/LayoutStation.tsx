@@ -150,7 +150,7 @@ export default function LayoutStation() {
                 />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
-                    <h2>{t('layout.title')}</h2>
+                    <h1>{t('layout.title')}</h1>
                 </aside>
             )}
             {laid && <LayoutTape laid={laid} />}

@@ -44,7 +44,7 @@ export function Openings({ face }: { face: PlanFace }) {
     if (own.length === 0 && !mayChange) return null;
     return (
         <section aria-label={t('opening.title')}>
-            <h3>{t('opening.title')}</h3>
+            <h2>{t('opening.title')}</h2>
             {own.map((one) => (
                 <div key={one.id} className="card" data-opening={one.id}>
                     <div className="row">

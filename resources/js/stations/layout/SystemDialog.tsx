@@ -98,7 +98,7 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                     <tbody>
                         {rows.map((row) => (
                             <tr key={row.key} className="pick" aria-selected={row.key === system.profile}>
-                                <td>
+                                <th scope="row">
                                     <button
                                         type="button"
                                         className="linkish"
@@ -109,7 +109,7 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                                     >
                                         {row.key}
                                     </button>
-                                </td>
+                                </th>
                                 <td>{t(`family.${row.family}`)}</td>
                                 <td className="n">
                                     <Len inches={row.cover} inchesOnly />

@@ -12,7 +12,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
     return (
         <>
             <div className="deck-head">
-                <h2>{t('load.title')}</h2>
+                <h2 className="deck-title">{t('load.title')}</h2>
                 <span className="spacer" />
                 <span className="muted">
                     <Said
@@ -42,9 +42,9 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                     <tbody>
                         {order.lines.map((line, number) => (
                             <tr key={`${line.length} ${line.hand}`}>
-                                <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>
+                                <th scope="row" className="n" style={{ fontSize: 20, fontWeight: 700 }}>
                                     {line.quantity}
-                                </td>
+                                </th>
                                 <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>
                                     <Len inches={line.length} round="up" />
                                 </td>

@@ -13,31 +13,31 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const { order, system } = slice;
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h2>{t('load.question')}</h2>
+            <h1>{t('load.question')}</h1>
             <p className="muted" style={{ marginBottom: 8 }}>
                 {t('load.how')}
             </p>
             <table className="plain" data-testid="totals">
                 <tbody>
                     <tr>
-                        <td>{t('order.sheets')}</td>
+                        <th scope="row">{t('order.sheets')}</th>
                         <td className="n">
                             <b>{order.pieces}</b>
                         </td>
                     </tr>
                     <tr>
-                        <td>{t('order.metal')}</td>
+                        <th scope="row">{t('order.metal')}</th>
                         <td className="n">
                             <b>{t('square-feet', { feet: order.squareFeet.toFixed(1) })}</b>
                         </td>
                     </tr>
                     <tr>
-                        <td>{t('order.waste')}</td>
+                        <th scope="row">{t('order.waste')}</th>
                         <td className="n">{t('square-feet', { feet: order.wasteSquareFeet.toFixed(1) })}</td>
                     </tr>
                     {system.concealed && (
                         <tr>
-                            <td>{t('load.coil-width')}</td>
+                            <th scope="row">{t('load.coil-width')}</th>
                             <td className="n">
                                 <Len inches={order.coilWidth} inchesOnly />
                             </td>
@@ -45,12 +45,12 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     )}
                     {system.concealed && (
                         <tr>
-                            <td>{t('load.coil-length')}</td>
+                            <th scope="row">{t('load.coil-length')}</th>
                             <td className="n">{t('feet', { feet: Math.ceil(order.coilFeet - 1e-6) })}</td>
                         </tr>
                     )}
                     <tr>
-                        <td>{t('order.weight')}</td>
+                        <th scope="row">{t('order.weight')}</th>
                         <td className="n">{t('pounds', { pounds: Math.round(order.pounds) })}</td>
                     </tr>
                 </tbody>
@@ -91,7 +91,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
             </div>
             <Findings findings={slice.findings} />
             <ReleaseOrder slice={slice} />
-            <h3>{t('mind')}</h3>
+            <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.load')}</p>
         </aside>
     );

@@ -22,7 +22,13 @@ export default function LoadOutStation() {
                 )}
                 {slice && lines.length > 0 && <Bundles slice={slice} />}
             </main>
-            {slice ? <LoadOutBench slice={slice} /> : <aside className="bench" aria-label={t('bench')} />}
+            {slice ? (
+                <LoadOutBench slice={slice} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('load.question')}</h1>
+                </aside>
+            )}
             {lines.length > 0 && (
                 <TapeStrip
                     title={t('load.tape')}

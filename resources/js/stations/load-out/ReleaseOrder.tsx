@@ -54,9 +54,9 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
     const { order } = slice;
     return (
         <section aria-labelledby="release-title">
-            <h3 id="release-title" ref={heading} tabIndex={-1}>
+            <h2 id="release-title" ref={heading} tabIndex={-1}>
                 {t('load.release-title')}
-            </h3>
+            </h2>
             {newest === undefined && <p className="muted">{t('load.not-released')}</p>}
             {newest?.changed && (
                 <div className="finding" data-severity="settle">

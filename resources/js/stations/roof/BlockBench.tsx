@@ -65,7 +65,7 @@ export function BlockBench({
     };
     return (
         <div className="stack" style={{ gap: 12 }}>
-            <h2>{block.name}</h2>
+            <h1>{block.name}</h1>
             <TextField
                 label={t('roof.name')}
                 defaultValue={block.name}
@@ -142,7 +142,7 @@ export function BlockBench({
                 />
             </div>
             <section>
-                <h3 style={{ marginTop: 4 }}>{t('roof.sides')}</h3>
+                <h2 style={{ marginTop: 4 }}>{t('roof.sides')}</h2>
                 <fieldset className="side">
                     <legend>{t('roof.all-round')}</legend>
                     <span />

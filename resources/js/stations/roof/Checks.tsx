@@ -41,7 +41,7 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
         );
     return (
         <section>
-            <h3>{t('roof.taped-here')}</h3>
+            <h2>{t('roof.taped-here')}</h2>
             {own.length > 0 && (
                 <table className="plain">
                     <tbody>
@@ -49,10 +49,10 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
                             const result = slice?.checks.find((check) => check.id === one.id);
                             return (
                                 <tr key={one.id}>
-                                    <td>
+                                    <th scope="row">
                                         {t(`check.${one.quantity}`)}{' '}
                                         <span className="muted small">{t(`source.${one.source}`)}</span>
-                                    </td>
+                                    </th>
                                     <td className="n">
                                         <b>{value(one.value, one.quantity)}</b>
                                     </td>

@@ -16,7 +16,7 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
     const wall = blocksOf(job.document).find((block) => block.id === edge.wall);
     return (
         <>
-            <h2 style={{ textTransform: 'capitalize' }}>{t(`edge.${edge.kind}`)}</h2>
+            <h1 style={{ textTransform: 'capitalize' }}>{t(`edge.${edge.kind}`)}</h1>
             <p className="muted">
                 {edge.faces.map(name).join(' · ')}
                 {wall ? ` · ${t('roof.wall-of', { block: wall.name })}` : ''}
@@ -31,12 +31,12 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
                 <tbody>
                     {edge.faces.map((id) => (
                         <tr key={id}>
-                            <td>
+                            <th scope="row">
                                 {t('roof.rib-angle')}{' '}
                                 <button type="button" className="linkish" onClick={() => onPick({ kind: 'face', id })}>
                                     {name(id)}
                                 </button>
-                            </td>
+                            </th>
                             <td className="n">
                                 <b>{t('degrees', { degrees: tenth(edge.angleToRibDegrees[id]) })}</b>
                             </td>
@@ -44,18 +44,18 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
                     ))}
                     {edge.dihedralDegrees !== null && (
                         <tr>
-                            <td>{t('roof.bend')}</td>
+                            <th scope="row">{t('roof.bend')}</th>
                             <td className="n">
                                 <b>{t('degrees', { degrees: tenth(edge.dihedralDegrees) })}</b>
                             </td>
                         </tr>
                     )}
                     <tr>
-                        <td>{t('roof.plan-angle')}</td>
+                        <th scope="row">{t('roof.plan-angle')}</th>
                         <td className="n">{t('degrees', { degrees: tenth(edge.planAngleDegrees) })}</td>
                     </tr>
                     <tr>
-                        <td>{t('roof.heights')}</td>
+                        <th scope="row">{t('roof.heights')}</th>
                         <td className="n">
                             <Len inches={edge.heights[0]} /> – <Len inches={edge.heights[1]} />
                         </td>

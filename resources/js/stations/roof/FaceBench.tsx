@@ -18,7 +18,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
     const vs = face.outline.map(([, v]) => v);
     return (
         <>
-            <h2>{face.name}</h2>
+            <h1>{face.name}</h1>
             <p className="muted">
                 {t('roof.face-line', {
                     rise: Math.round(face.riseIn12 * 100) / 100,
@@ -58,7 +58,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
             <div style={{ marginTop: 12 }}>
                 <DeckField face={face.id} />
             </div>
-            <h3>{t('roof.edges')}</h3>
+            <h2>{t('roof.edges')}</h2>
             <table className="plain">
                 <thead>
                     <tr>
@@ -70,7 +70,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
                 <tbody>
                     {edges.map((edge) => (
                         <tr key={edge.id}>
-                            <td>
+                            <th scope="row">
                                 <button
                                     type="button"
                                     className="linkish"
@@ -78,7 +78,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
                                 >
                                     {t(`edge.${edge.kind}`)}
                                 </button>
-                            </td>
+                            </th>
                             <td className="n">
                                 <b>
                                     <Len inches={edge.length} />

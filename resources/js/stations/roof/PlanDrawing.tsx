@@ -227,7 +227,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                                         textAnchor="middle"
                                         fontSize="18"
                                         fontWeight="680"
-                                        style={{ fill: '#1E2629' }}
+                                        style={{ fill: 'var(--chalkText)' }}
                                     >
                                         <LenText inches={edge.length} />
                                     </text>

@@ -43,7 +43,7 @@ export function RoofBench({ slice, pick, onPick, draft }: RoofBenchProps) {
             ) : (
                 <WholeBench slice={slice} onPick={onPick} />
             )}
-            <h3>{t('mind')}</h3>
+            <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.roof')}</p>
         </aside>
     );

@@ -34,11 +34,11 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                             aria-selected={pick?.kind === 'face' && pick.id === face.id}
                             onClick={() => onPick({ kind: 'face', id: face.id })}
                         >
-                            <td>
+                            <th scope="row">
                                 <button type="button" className="linkish" style={{ color: 'inherit' }}>
                                     {face.name}
                                 </button>
-                            </td>
+                            </th>
                             <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
                             <td className="n">
                                 {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
@@ -70,11 +70,11 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                             aria-selected={pick?.kind === 'edge' && pick.id === edge.id}
                             onClick={() => onPick({ kind: 'edge', id: edge.id })}
                         >
-                            <td>
+                            <th scope="row">
                                 <button type="button" className="linkish" style={{ color: 'inherit' }}>
                                     {t(`edge.${edge.kind}`)}
                                 </button>
-                            </td>
+                            </th>
                             <td>{edge.faces.map(name).join(' · ')}</td>
                             <td className="n">
                                 <b>

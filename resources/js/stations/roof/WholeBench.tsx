@@ -13,7 +13,7 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
     const blocks = blocksOf(job.document);
     return (
         <>
-            <h2>{t('roof.title')}</h2>
+            <h1>{t('roof.title')}</h1>
             <p className="muted">
                 {t('roof.summary', {
                     faces: slice?.faces.length ?? 0,
@@ -24,7 +24,7 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
             {slice && <Findings findings={slice.findings} />}
             {blocks.length > 0 && (
                 <section>
-                    <h3>{t('roof.blocks')}</h3>
+                    <h2>{t('roof.blocks')}</h2>
                     {blocks.map((block) => (
                         <button
                             key={block.id}
@@ -44,12 +44,12 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
             )}
             {slice && slice.faces.length > 0 && (
                 <section>
-                    <h3>{t('roof.faces')}</h3>
+                    <h2>{t('roof.faces')}</h2>
                     <table className="plain">
                         <tbody>
                             {slice.faces.map((face) => (
                                 <tr key={face.id}>
-                                    <td>
+                                    <th scope="row">
                                         <button
                                             type="button"
                                             className="linkish"
@@ -57,7 +57,7 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                                         >
                                             {face.name}
                                         </button>
-                                    </td>
+                                    </th>
                                     <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
                                     <td className="n">
                                         {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
@@ -70,12 +70,12 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
             )}
             {slice && slice.edgeTotals.length > 0 && (
                 <section>
-                    <h3>{t('roof.edge-totals')}</h3>
+                    <h2>{t('roof.edge-totals')}</h2>
                     <table className="plain">
                         <tbody>
                             {slice.edgeTotals.map(({ kind, count, length }) => (
                                 <tr key={kind}>
-                                    <td>{t(`edge.${kind}`)}</td>
+                                    <th scope="row">{t(`edge.${kind}`)}</th>
                                     <td className="n muted">{t('roof.times', { count })}</td>
                                     <td className="n">
                                         <Len inches={length} />

@@ -23,17 +23,17 @@ export function Closure({
     if (rows.length < 2) return null;
     return (
         <section>
-            <h3>{t('closure.title')}</h3>
+            <h2>{t('closure.title')}</h2>
             <table className="plain">
                 <tbody>
                     {rows.map((row) => (
                         <tr key={row.reading}>
-                            <td>
+                            <th scope="row">
                                 <button type="button" className="linkish" onClick={() => onPick(row.name)}>
                                     {t('quantity', named(row.name, plane.shape))}
                                 </button>{' '}
                                 <span className="muted small">{t(`source.${row.source}`)}</span>
-                            </td>
+                            </th>
                             <td className={`n ${row.reading === survey.culprit ? 'stop' : ''}`}>
                                 <Len inches={row.inches} signed />
                             </td>

@@ -16,7 +16,7 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
     return (
         <section className="stack" style={{ gap: 10 }}>
-            <h3 style={{ marginBottom: 0 }}>{t('notes.title')}</h3>
+            <h2 style={{ marginBottom: 0 }}>{t('notes.title')}</h2>
             <TextField
                 label={t('notes.name')}
                 defaultValue={plane.name}

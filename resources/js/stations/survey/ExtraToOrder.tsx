@@ -11,7 +11,7 @@ export function ExtraToOrder({ survey }: { survey: SurveyPlane }) {
     if (survey.extras.length === 0) return null;
     return (
         <section>
-            <h3>{t('extra.title')}</h3>
+            <h2>{t('extra.title')}</h2>
             {survey.extras.map((extra) => (
                 <button
                     key={extra.school}

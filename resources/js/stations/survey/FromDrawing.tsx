@@ -124,7 +124,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
             )}
             {result && result.notUnderstood.length > 0 && (
                 <section>
-                    <h3>{t('bring.left-out')}</h3>
+                    <h2>{t('bring.left-out')}</h2>
                     <ul className="small muted">
                         {result.notUnderstood.map((one) => (
                             <li key={`${one.what}${one.layer}`}>

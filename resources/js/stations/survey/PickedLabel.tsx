@@ -109,7 +109,7 @@ export function Label({
                 textAnchor="middle"
                 fontSize={size}
                 fontWeight={adopted ? 680 : 500}
-                style={active ? { fill: 'var(--card)' } : adopted ? undefined : { fill: 'var(--muted)' }}
+                style={active ? { fill: 'var(--chalkText)' } : adopted ? undefined : { fill: 'var(--muted)' }}
             >
                 {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', named(quantity, survey?.shape))}
             </text>

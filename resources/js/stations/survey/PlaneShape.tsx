@@ -67,7 +67,7 @@ export function PlaneShape({
     const outlineGiven = plane.outline !== undefined;
     return (
         <section className="stack" style={{ gap: 10 }}>
-            <h3 style={{ marginBottom: 0 }}>{t('shape.title')}</h3>
+            <h2 style={{ marginBottom: 0 }}>{t('shape.title')}</h2>
             {outlineGiven ? (
                 <p className="muted">{t('shape.outline-given', { corners: edges.length })}</p>
             ) : (

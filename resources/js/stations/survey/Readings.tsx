@@ -68,7 +68,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
         <section>
             {adoption && (
                 <>
-                    <h3>{t('survey.who-agrees')}</h3>
+                    <h2>{t('survey.who-agrees')}</h2>
                     <table className="plain">
                         <thead className="visually-hidden">
                             <tr>
@@ -87,7 +87,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                                 const mine = own.some((reading) => reading.id === one.reading);
                                 return (
                                     <tr key={one.reading} data-reading={one.reading}>
-                                        <td>
+                                        <th scope="row">
                                             {t(`source.${one.source}`)}
                                             {placed && (
                                                 <span className="muted small">
@@ -108,7 +108,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                                             {one.reading === culprit && (
                                                 <span className="stop small"> {t('survey.likeliest-wrong')}</span>
                                             )}
-                                        </td>
+                                        </th>
                                         <td className="n">
                                             <b>
                                                 {quantity === 'pitch' ? (

@@ -8,44 +8,44 @@ export function Squareness({ survey, plane }: { survey: SurveyPlane; plane: Plan
     const { squareness, triangle } = survey;
     return (
         <section>
-            <h3>{t('square.title')}</h3>
+            <h2>{t('square.title')}</h2>
             {squareness ? (
                 <table className="plain">
                     <tbody>
                         <tr>
-                            <td>{t('square.skew')}</td>
+                            <th scope="row">{t('square.skew')}</th>
                             <td className="n">
                                 {t('square.degrees', { degrees: Math.abs(squareness.skewDegrees).toFixed(2) })}
                             </td>
                         </tr>
                         <tr>
-                            <td>{t('square.run-out')}</td>
+                            <th scope="row">{t('square.run-out')}</th>
                             <td className="n">
                                 <Len inches={Math.abs(squareness.runOut)} />
                             </td>
                         </tr>
                         <tr>
-                            <td>{t('square.per-foot')}</td>
+                            <th scope="row">{t('square.per-foot')}</th>
                             <td className="n">
                                 {t('square.thousandths', { inches: Math.abs(squareness.perFoot).toFixed(3) })}
                             </td>
                         </tr>
                         <tr>
-                            <td>{t('square.left')}</td>
+                            <th scope="row">{t('square.left')}</th>
                             <td className="n">
                                 <Len inches={Math.abs(squareness.left)} />{' '}
                                 {t(squareness.left >= 0 ? 'square.to-right' : 'square.to-left')}
                             </td>
                         </tr>
                         <tr>
-                            <td>{t('square.right')}</td>
+                            <th scope="row">{t('square.right')}</th>
                             <td className="n">
                                 <Len inches={Math.abs(squareness.right)} />{' '}
                                 {t(squareness.right >= 0 ? 'square.to-right' : 'square.to-left')}
                             </td>
                         </tr>
                         <tr>
-                            <td>{t('square.hidden')}</td>
+                            <th scope="row">{t('square.hidden')}</th>
                             <td className={`n ${squareness.hidden ? 'good' : 'stop'}`}>
                                 {t(squareness.hidden ? 'square.under-rake' : 'square.tapered')}
                             </td>
@@ -81,10 +81,10 @@ function Closure({ survey, plane }: { survey: SurveyPlane; plane: Plane }) {
                         return (
                             reading && (
                                 <tr key={id}>
-                                    <td>
+                                    <th scope="row">
                                         {t('quantity', { quantity: reading.quantity })}{' '}
                                         <span className="muted small">{t(`source.${reading.source}`)}</span>
-                                    </td>
+                                    </th>
                                     <td className={`n ${id === survey.culprit ? 'stop' : ''}`}>
                                         <Len inches={inches} signed />
                                     </td>

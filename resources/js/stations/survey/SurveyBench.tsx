@@ -26,7 +26,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
     const adoption = survey?.adoptions[name];
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h2>{t('quantity', named(name, plane.shape))}</h2>
+            <h1>{t('quantity', named(name, plane.shape))}</h1>
             <p className="muted">
                 {adoption
                     ? t('survey.adopted-how', { count: adoption.comparisons.length, quantity, source: adoption.source })
@@ -63,7 +63,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
             {survey && <Findings findings={survey.findings} />}
             {survey && survey.tapeNext.length > 0 && (
                 <section>
-                    <h3>{t('survey.tape-next')}</h3>
+                    <h2>{t('survey.tape-next')}</h2>
                     <div className="rowed">
                         {survey.tapeNext.map((one) => (
                             <button key={one} type="button" className="chip" onClick={() => onPick(one)}>
@@ -78,14 +78,14 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
             {survey && <ExtraToOrder survey={survey} />}
             {survey && <Squareness survey={survey} plane={plane} />}
             <section>
-                <h3>{t('survey.all')}</h3>
+                <h2>{t('survey.all')}</h2>
                 <table className="plain">
                     <tbody>
                         {namesFor(plane, survey?.corners ?? plane.edges?.length ?? 4).map((one) => {
                             const known = survey?.adoptions[one];
                             return (
                                 <tr key={one}>
-                                    <td>
+                                    <th scope="row">
                                         <button
                                             type="button"
                                             className="linkish"
@@ -94,7 +94,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                                         >
                                             {t('quantity', named(one, plane.shape))}
                                         </button>
-                                    </td>
+                                    </th>
                                     <td className="n">
                                         {known ? (
                                             one === 'pitch' ? (
@@ -113,7 +113,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                 </table>
             </section>
             <DeckNotes plane={plane} disabled={!mayChange} />
-            <h3>{t('mind')}</h3>
+            <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.survey')}</p>
         </aside>
     );

@@ -146,7 +146,7 @@ export default function SurveyStation() {
                 <SurveyBench key={plane.id} plane={plane} survey={survey} name={name} onPick={setWanted} />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
-                    <h2>{t('station.survey')}</h2>
+                    <h1>{t('station.survey')}</h1>
                 </aside>
             )}
             {plane && <SurveyTape name={name} survey={survey} />}

@@ -35,7 +35,7 @@ export function UnsavedReadings({ plane, name, adoption, onMend, onRemove }: Uns
                     );
                     return (
                         <tr key={reading.id} data-unsaved={reading.id}>
-                            <td>
+                            <th scope="row">
                                 {t(`source.${reading.source}`)}{' '}
                                 <span className={fault ? 'stop small' : 'muted small'}>
                                     {t(
@@ -51,7 +51,7 @@ export function UnsavedReadings({ plane, name, adoption, onMend, onRemove }: Uns
                                         {fault.message}
                                     </span>
                                 )}
-                            </td>
+                            </th>
                             <td className="n">
                                 <b>
                                     {reading.typed ??

@@ -55,7 +55,7 @@ export function Planes({ planes, note, without = [], onWithout }: PlanesProps) {
             <tbody>
                 {planes.map((plane) => (
                     <tr key={plane.id}>
-                        <td>
+                        <th scope="row">
                             {onWithout ? (
                                 <label className="rowed" style={{ gap: 8 }}>
                                     <input
@@ -75,7 +75,7 @@ export function Planes({ planes, note, without = [], onWithout }: PlanesProps) {
                             ) : (
                                 <b>{plane.name}</b>
                             )}
-                        </td>
+                        </th>
                         <td className="n muted">{note(plane)}</td>
                     </tr>
                 ))}

@@ -223,7 +223,7 @@ export function UpTheSlope({
                                 textAnchor="middle"
                                 fontSize="18"
                                 fontWeight="680"
-                                style={one.adopted ? { fill: '#1E2629' } : undefined}
+                                style={one.adopted ? { fill: 'var(--chalkText)' } : undefined}
                             >
                                 <LenText inches={one.value} />
                             </text>
