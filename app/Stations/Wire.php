@@ -59,6 +59,15 @@ final readonly class Wire
     /** @return list<array{float, float}> */
     public static function outline(Polygon $polygon): array
     {
-        return array_map(static fn (Point $p): array => [$p->u, $p->v], $polygon->corners);
+        return self::line($polygon->corners);
+    }
+
+    /**
+     * @param  list<Point>  $points
+     * @return list<array{float, float}>
+     */
+    public static function line(array $points): array
+    {
+        return array_map(static fn (Point $p): array => [$p->u, $p->v], $points);
     }
 }

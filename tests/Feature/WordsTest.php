@@ -153,6 +153,7 @@ final class WordsTest extends FeatureTestCase
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
             'jobs.way.' => ['readings', 'blocks', 'file'], 'jobs.needs.' => ['readings', 'blocks', 'file'], 'jobs.sort.' => ['touched', 'untouched', 'name'], 'jobs.shelf.' => ['at-work', 'archived', 'deleted'],
             'jobs.state.' => ['done', 'to-settle', 'blocked', 'not-begun'], 'jobs.deed.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'], 'jobs.done.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
+            'system.family.' => ['concealed', 'exposed'],
             'deck.' => array_column(DeckKind::cases(), 'value'),
             'mark.from.' => array_column(AcrossFrom::cases(), 'value'),
             'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across'))), 'both-edges', 'both-edges-from-top', 'across-from-left', 'across-from-right'],

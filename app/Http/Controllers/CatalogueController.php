@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Stations\Station;
 use App\Stations\Stations;
+use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Catalogue\Section;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Rules\HouseRule;
@@ -27,7 +29,7 @@ final class CatalogueController
             'profiles' => array_map(static fn (Profile $p): array => [
                 'key' => $p->key, 'family' => $p->family->value, 'concealed' => $p->family->isConcealed(), 'cover' => $p->cover,
                 'height' => $p->height, 'leftMetal' => $p->leftMetal, 'rightMetal' => $p->rightMetal, 'coil' => $p->coil,
-                'hand' => $p->hand->value, 'mayTurn' => $p->mayTurn, 'leastPitch' => $p->leastPitch,
+                'hand' => $p->hand->value, 'mayTurn' => $p->mayTurn, 'leastPitch' => $p->leastPitch, 'section' => Wire::line(Section::of($p)),
             ], array_values($catalogue->profiles)),
             'materials' => array_map(static fn (Material $m): array => [
                 'key' => $m->key, 'gauges' => array_keys($m->gauges),

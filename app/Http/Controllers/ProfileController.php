@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\Formats;
+use App\Documents\ProfileBuilder;
 use App\Http\Requests\DocumentRequest;
 use App\Models\CrewProfile;
 use App\Models\User;
 use App\Stations\JobReader;
+use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Section;
 
 /** Profiles the crew entered itself. */
 final class ProfileController
@@ -53,7 +56,7 @@ final class ProfileController
         Gate::authorize('view', $crew);
 
         return new JsonResponse($crew->profiles()->orderBy('key')->get()->map(
-            static fn (CrewProfile $p): array => ['id' => $p->id, 'definition' => $p->definition],
+            static fn (CrewProfile $p): array => ['id' => $p->id, 'definition' => $p->definition, 'section' => Wire::line(Section::of(ProfileBuilder::build((object) $p->definition)))],
         ));
     }
 }

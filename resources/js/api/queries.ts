@@ -39,7 +39,7 @@ export function useCatalogue() {
 export function useCrewProfiles() {
     return useQuery({
         queryKey: ['crew-profiles'],
-        queryFn: () => call<{ id: number; definition: Profile }[]>('GET', 'crew/profiles'),
+        queryFn: () => call<{ id: number; definition: Profile; section: [number, number][] }[]>('GET', 'crew/profiles'),
     });
 }
 

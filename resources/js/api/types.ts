@@ -79,6 +79,8 @@ export interface CatalogueProfile {
     hand: string;
     mayTurn: boolean;
     leastPitch: number;
+    /** The profile cut across: [u across, v up] from the left module line, inches, from left to right. */
+    section: [number, number][];
 }
 
 export interface HouseRule {

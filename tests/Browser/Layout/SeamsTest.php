@@ -168,6 +168,27 @@ final class SeamsTest extends BrowserTestCase
         $person->waitUntil(fn (): bool => str_contains($this->drawn($person), $left.$right) || ($right === '' && str_contains($this->drawn($person), $left)), fn (): string => "Not $left and $right: ".$this->drawn($person));
     }
 
+    public function test_what_covers_the_roof_is_asked_for_once_and_told_apart_by_its_section(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Asked once');
+        $this->goToStation($person, 'Layout');
+        $person->sees('Nobody has said yet what covers this roof. snap-lock-1.5-16 is taken until then.');
+        $person->press('Choose a profile');
+        // Both families, apart, each profile cut across.
+        $person->sees('Standing seam');
+        $person->sees('Screw-down');
+        self::assertNotSame([], $person->all("//section[@aria-label='Screw-down']//tr[.//button[normalize-space()='rib-9-36']]//*[name()='polyline']"));
+        $wide = static fn (string $profile): float => (float) $person->driver->executeScript("return document.evaluate(\"//tr[.//button[normalize-space()='$profile']]//*[name()='polyline']\", document, null, 9, null).singleNodeValue.getBBox().width");
+        // One scale: 37-3/8 of corrugated sheet against 16-5/8 of pan.
+        self::assertEqualsWithDelta(37.375 / 16.625, $wide('corrugated-7/8-32') / $wide('snap-lock-1.5-16'), 0.01);
+        $person->press('snap-lock-1.5-12');
+        $person->press('Close');
+        $person->doesNotSee('Nobody has said yet');
+        $person->sees('12″ cover');
+    }
+
     private function drawn(Person $person): string
     {
         return $person->drawn("//div[contains(@class,'drawing')]/*[name()='svg']");

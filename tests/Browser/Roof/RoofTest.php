@@ -235,4 +235,20 @@ final class RoofTest extends BrowserTestCase
         }
         self::fail("No way to $name by Tab.");
     }
+
+    public function test_a_block_is_dragged_by_its_middle_through_which_its_ridge_runs(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginFromFile($person, 'By the middle', ['format' => 'imbrex-job/2', 'roof' => ['blocks' => [[
+            'id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 480, 'width' => 240, 'eaveHeight' => 120,
+            'sides' => ['south' => ['kind' => 'sloped', 'riseIn12' => 6], 'north' => ['kind' => 'sloped', 'riseIn12' => 6], 'east' => ['kind' => 'gable'], 'west' => ['kind' => 'gable']],
+        ]]]]);
+        $this->goToStation($person, 'Roof');
+        [$x, $y] = $person->middleOf("//*[@data-edge][starts-with(@aria-label,'ridge')]");
+        $person->drag($x, $y, 60, -36);
+        $person->sees('Name of the block');
+        $person->waitUntil(fn (): bool => ! str_starts_with((string) $person->field('East of zero')->getAttribute('value'), '0'), fn (): string => $person->text());
+        self::assertSame('South roof', $person->text("//*[contains(@class,'MuiFormControl')]//label[starts-with(normalize-space(),'South roof')]"));
+    }
 }

@@ -41,7 +41,7 @@ export function LayoutBench({
     onSystem,
 }: LayoutBenchProps) {
     const { t } = useTranslation();
-    const { mayChange, units, edit } = useJob();
+    const { document: doc, mayChange, units, edit } = useJob();
     const { layout } = laid;
     const nudged = Math.abs(layout.nudge) > 1e-9;
     const tied = (laid.group?.faces ?? [])
@@ -95,6 +95,14 @@ export function LayoutBench({
                 <p className="good" style={{ margin: '0 0 8px' }}>
                     {t('layout.pinned')}
                 </p>
+            )}
+            {mayChange && doc.system?.profile === undefined && (
+                <div className="finding rowed" data-severity="settle">
+                    <span>{t('system.unchosen', { profile: slice.profile.key })}</span>
+                    <Button size="small" variant="contained" onClick={onSystem}>
+                        {t('system.choose-now')}
+                    </Button>
+                </div>
             )}
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />

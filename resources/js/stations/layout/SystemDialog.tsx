@@ -12,6 +12,7 @@ import { useCatalogue, useCrewProfiles } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { setSystem, takeOwnProfile } from '../../job/edits';
 import { Len } from '../../tape/Len';
+import { SectionDrawing } from './SectionDrawing';
 
 /** What the roof is covered with: profile, metal, gauge, ridge. */
 export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClose: () => void }) {
@@ -21,17 +22,21 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
     const own = useCrewProfiles().data ?? [];
     const material = catalogue?.materials.find((material) => material.key === system.material);
     const inJob = doc.catalogue?.profiles ?? [];
-    const rows: { key: string; family: string; cover: number; height: number; leastPitch: number; take: () => void }[] =
-        [
-            ...[
-                ...own.map((one) => one.definition),
-                ...inJob.filter((one) => !own.some((mine) => mine.definition.key === one.key)),
-            ].map((one: Profile) => ({ ...one, take: () => edit((d) => takeOwnProfile(d, one)) })),
-            ...(catalogue?.profiles ?? []).map((profile) => ({
-                ...profile,
-                take: () => edit((d) => setSystem(d, { profile: profile.key })),
-            })),
-        ];
+    const takeOwn = (one: Profile) => () => edit((d) => takeOwnProfile(d, one));
+    const rows: Row[] = [
+        ...own.map(({ definition, section }) => ({ ...definition, section, take: takeOwn(definition) })),
+        ...inJob
+            .filter((one) => !own.some((mine) => mine.definition.key === one.key))
+            .map((one) => ({ ...one, section: [], take: takeOwn(one) })),
+        ...(catalogue?.profiles ?? []).map((profile) => ({
+            ...profile,
+            take: () => edit((d) => setSystem(d, { profile: profile.key })),
+        })),
+    ];
+    const groups = [
+        { name: 'concealed', rows: rows.filter((row) => !isScrewed(row)) },
+        { name: 'exposed', rows: rows.filter(isScrewed) },
+    ];
     return (
         <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="system-title">
             <DialogTitle id="system-title">{t('system.title')}</DialogTitle>
@@ -85,43 +90,11 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                 <p className="finding" data-severity="note">
                     {t(`contact.${system.material}`)}
                 </p>
-                <table className="plain">
-                    <thead>
-                        <tr>
-                            <th>{t('system.profile')}</th>
-                            <th>{t('profiles.family')}</th>
-                            <th className="n">{t('profiles.cover')}</th>
-                            <th className="n">{t('profiles.height')}</th>
-                            <th className="n">{t('profiles.leastPitch')}</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {rows.map((row) => (
-                            <tr key={row.key} className="pick" aria-selected={row.key === system.profile}>
-                                <th scope="row">
-                                    <button
-                                        type="button"
-                                        className="linkish"
-                                        style={{ color: 'inherit' }}
-                                        disabled={!mayChange}
-                                        onClick={row.take}
-                                        aria-pressed={row.key === system.profile}
-                                    >
-                                        {row.key}
-                                    </button>
-                                </th>
-                                <td>{t(`family.${row.family}`)}</td>
-                                <td className="n">
-                                    <Len inches={row.cover} inchesOnly />
-                                </td>
-                                <td className="n">
-                                    <Len inches={row.height} inchesOnly />
-                                </td>
-                                <td className="n">{t('pitch', { rise: row.leastPitch })}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
+                {groups
+                    .filter((group) => group.rows.length > 0)
+                    .map((group) => (
+                        <Profiles key={group.name} {...group} chosen={system.profile} mayChange={mayChange} />
+                    ))}
             </DialogContent>
             <DialogActions>
                 <Button variant="contained" onClick={onClose}>
@@ -129,5 +102,78 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                 </Button>
             </DialogActions>
         </Dialog>
+    );
+}
+
+interface Row {
+    key: string;
+    family: string;
+    cover: number;
+    height: number;
+    leastPitch: number;
+    section: [number, number][];
+    take: () => void;
+}
+
+const isScrewed = (row: Row): boolean => row.family === 'ribbed' || row.family === 'corrugated';
+
+interface ProfilesProps {
+    name: string;
+    rows: Row[];
+    chosen: string;
+    mayChange: boolean;
+}
+
+/** The profiles of one family, each cut across and drawn to the same scale. */
+function Profiles({ name, rows, chosen, mayChange }: ProfilesProps) {
+    const { t } = useTranslation();
+    return (
+        <section aria-label={t(`system.family.${name}`)}>
+            <h2>{t(`system.family.${name}`)}</h2>
+            <table className="plain">
+                <thead>
+                    <tr>
+                        <th>{t('system.profile')}</th>
+                        <th>{t('system.section')}</th>
+                        <th className="n">{t('profiles.cover')}</th>
+                        <th className="n">{t('profiles.height')}</th>
+                        <th className="n">{t('profiles.leastPitch')}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {rows.map((row) => (
+                        <tr
+                            key={row.key}
+                            className="pick"
+                            aria-selected={row.key === chosen}
+                            onClick={mayChange ? row.take : undefined}
+                        >
+                            <th scope="row">
+                                <button
+                                    type="button"
+                                    className="linkish"
+                                    style={{ color: 'inherit' }}
+                                    disabled={!mayChange}
+                                    aria-pressed={row.key === chosen}
+                                >
+                                    {row.key}
+                                </button>
+                                <div className="small">{t(`family.${row.family}`)}</div>
+                            </th>
+                            <td>
+                                <SectionDrawing section={row.section} />
+                            </td>
+                            <td className="n">
+                                <Len inches={row.cover} inchesOnly />
+                            </td>
+                            <td className="n">
+                                <Len inches={row.height} inchesOnly />
+                            </td>
+                            <td className="n">{t('pitch', { rise: row.leastPitch })}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </section>
     );
 }

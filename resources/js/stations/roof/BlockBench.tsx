@@ -181,7 +181,7 @@ export function BlockBench({
                             <legend>{t(`side.${key}`)}</legend>
                             <TextField
                                 select
-                                label={t('roof.side-kind')}
+                                label={t('roof.side-kind', { side: key })}
                                 value={own.kind}
                                 disabled={off || (own.kind === 'sloped' && gables === 3)}
                                 onChange={(event) =>

@@ -98,6 +98,12 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
         onDraft(null);
         letGo();
     };
+    // A ridge through the middle of a block drags the block, as its faces do.
+    const within = (faces: string[]) => {
+        const owners = new Set(slice.faces.filter((face) => faces.includes(face.id)).map((face) => face.block));
+        const [owner] = owners;
+        return owners.size === 1 ? blocks.find((block) => block.id === owner) : undefined;
+    };
     const gestures = (what: Pick, block?: Block) => ({
         onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block),
         onPointerMove: move,
@@ -190,7 +196,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                                             length: print(edge.length),
                                         })}
                                         data-edge={edge.id}
-                                        {...gestures({ kind: 'edge', id: edge.id })}
+                                        {...gestures({ kind: 'edge', id: edge.id }, within(edge.faces))}
                                     />
                                 </g>
                             );

@@ -91,7 +91,8 @@ export function Label({
 }) {
     const { t } = useTranslation();
     const adopted = survey?.adoptions[quantity];
-    const wide = (adopted ? 92 : 96) * (size / 18);
+    const missing = t('survey.missing', named(quantity, survey?.shape));
+    const wide = (adopted ? 92 : Math.max(84, missing.length * 8.2 + 14)) * (size / 18);
     return (
         <g transform={`rotate(${angle.toFixed(2)} ${x} ${y})`}>
             <rect
@@ -111,7 +112,7 @@ export function Label({
                 fontWeight={adopted ? 680 : 500}
                 style={active ? { fill: 'var(--chalkText)' } : adopted ? undefined : { fill: 'var(--muted)' }}
             >
-                {adopted ? <LenText inches={adopted.value} /> : t('survey.missing', named(quantity, survey?.shape))}
+                {adopted ? <LenText inches={adopted.value} /> : missing}
             </text>
         </g>
     );

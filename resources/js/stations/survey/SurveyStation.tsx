@@ -3,7 +3,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useLocation, useSearchParams } from 'react-router';
+import { Link, useLocation, useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
@@ -57,6 +57,9 @@ export default function SurveyStation() {
         (plane?.shape && ['ell', 'free'].includes(plane.shape) && hasPlace(wanted) && wanted !== 'pitch')
             ? 'eave'
             : wanted;
+    // Nothing measured and nothing described: both ways are open.
+    const untouched =
+        blocksOf(job.document).length === 0 && planes.every((plane) => !plane.readings?.length && !plane.outline);
     const pick = (id: string) => {
         setParams({ plane: id }, { replace: true });
         setPick({ kind: 'face', id });
@@ -133,6 +136,11 @@ export default function SurveyStation() {
                     )}
                 </div>
                 <Progress slice={slice.data} planes={planes} blocks={blocksOf(job.document)} onPick={pick} />
+                {job.mayChange && untouched && (
+                    <p className="muted" style={{ padding: '0 0 4px' }}>
+                        {t('survey.or-blocks')} <Link to={`/jobs/${job.id}/roof`}>{t('survey.to-blocks')}</Link>
+                    </p>
+                )}
                 {job.mayChange && <GaugeLine waiting={name === 'pitch' ? 'pitch' : 'length'} />}
                 {plane ? (
                     <SurveyDrawing key={plane.id} plane={plane} survey={survey} quantity={name} onPick={setWanted} />
