@@ -245,10 +245,10 @@ final class RoofTest extends BrowserTestCase
             'sides' => ['south' => ['kind' => 'sloped', 'riseIn12' => 6], 'north' => ['kind' => 'sloped', 'riseIn12' => 6], 'east' => ['kind' => 'gable'], 'west' => ['kind' => 'gable']],
         ]]]]);
         $this->goToStation($person, 'Roof');
-        [$x, $y] = $person->middleOf("//*[@data-edge][starts-with(@aria-label,'ridge')]");
+        [$x, $y] = $person->middleOf("//*[contains(@data-edge,'ridge')]");
         $person->drag($x, $y, 60, -36);
         $person->sees('Name of the block');
-        $person->waitUntil(fn (): bool => ! str_starts_with((string) $person->field('East of zero')->getAttribute('value'), '0'), fn (): string => $person->text());
+        $person->waitUntil(fn (): bool => ! str_starts_with((string) $person->field('West–east from zero')->getAttribute('value'), '0'), fn (): string => $person->text());
         self::assertSame('South roof', $person->text("//*[contains(@class,'MuiFormControl')]//label[starts-with(normalize-space(),'South roof')]"));
     }
 }

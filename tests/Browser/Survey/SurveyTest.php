@@ -110,7 +110,7 @@ final class SurveyTest extends BrowserTestCase
         $person->sees('Every saved plan');
         $person->sees("First plane: eave 41' 9");
         $person->sees('Job begun');
-        $person->find("(//tr[contains(., \"eave 41' 9 taken out\")]//button)[1]")->click();
+        $person->find("(//tr[contains(., \"Taken back: First plane: eave 41' 9\")]//button)[1]")->click();
         $person->sees('Returned to plan');
         $person->press('Close');
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″');
