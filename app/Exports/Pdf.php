@@ -4,37 +4,30 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use Dompdf\Dompdf;
-use Dompdf\Options;
+use App\Stations\Edition;
+use Dompdf\Canvas;
+use Dompdf\FontMetrics;
 
-/** Prints a Blade view to PDF, black on white, letter size; nothing is fetched from anywhere. */
-final class Pdf
+/** Prints a Blade view to PDF, black on white, letter size, with what stands at every sheet's foot. */
+final readonly class Pdf
 {
-    /** @param  array<string, mixed>  $data */
-    public function print(string $view, array $data): string
+    public function __construct(private PrintFoot $foot)
     {
-        $options = new Options;
-        $options->setIsRemoteEnabled(false);
-        $options->setIsPhpEnabled(false);
-        $options->setDefaultFont('DejaVu Sans');
-        $options->setTempDir(sys_get_temp_dir());
-        $options->setFontCache($this->fontCache());
-        $options->setChroot([resource_path('views')]);
-        $pdf = new Dompdf($options);
-        $pdf->setPaper('letter');
-        $pdf->loadHtml(view($view, $data)->render());
-        $pdf->render();
-
-        return (string) $pdf->output();
     }
 
-    private function fontCache(): string
+    /** @param  array<string, mixed>  $data */
+    public function print(string $view, Edition $edition, array $data): string
     {
-        $folder = storage_path('framework/fonts');
-        if (! is_dir($folder)) {
-            mkdir($folder, 0755, true);
-        }
+        $printer = PrintFont::printer();
+        $printer->setPaper('letter');
+        $printer->loadHtml(view($view, [...$data, 'edition' => $edition, 'plan' => $edition->plan()])->render());
+        $printer->render();
+        $printer->getCanvas()->page_script(function (int $page, int $of, Canvas $canvas, FontMetrics $metrics) use ($edition): void {
+            $text = "{$this->foot->plan($edition)} · {$this->foot->page($page, $of)}";
+            $font = (string) $metrics->getFont(PrintFont::FAMILY, 'bold');
+            $canvas->text($canvas->get_width() - 30.0 - $canvas->get_text_width($text, $font, 8.0), $canvas->get_height() - 24.0, $text, $font, 8.0);
+        });
 
-        return $folder;
+        return (string) $printer->output();
     }
 }

@@ -49,6 +49,27 @@ final class StationScreenTest extends BrowserTestCase
         $person->doesNotSee('No connection: the numbers');
     }
 
+    public function test_a_file_that_is_being_made_is_said_and_one_that_does_not_come_too(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Boathouse');
+        $person->press('Send to…');
+        $person->waitFor("//*[@role='menuitem'][normalize-space()='Mark-out cards, PDF']");
+        $this->tell($person, 'Network.enable');
+        $this->connection($person, false);
+        $person->press('Mark-out cards, PDF');
+        $person->sees('Mark-out cards, PDF has not come. Try again in a moment.');
+        $person->press('Close');
+        $this->connection($person, true);
+        $person->driver->executeScript('window.kept = null; const make = URL.createObjectURL; URL.createObjectURL = (blob) => { blob.slice(0, 5).text().then((t) => { window.kept = [t, blob.size]; }); return make(blob); };');
+        $person->press('Send to…');
+        $person->press('Mark-out cards, PDF');
+        $person->waitUntil(static fn (): bool => ($person->driver->executeScript('return window.kept')[0] ?? '') === '%PDF-');
+        self::assertGreaterThan(50_000, $person->driver->executeScript('return window.kept')[1]);
+        $person->doesNotSee('is being made');
+    }
+
     private function connection(Person $person, bool $on): void
     {
         $this->tell($person, 'Network.emulateNetworkConditions', ['offline' => ! $on, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);

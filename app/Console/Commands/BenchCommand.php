@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\Formats;
+use App\Stations\Cutting\CardSheets;
+use App\Stations\Edition;
 use App\Stations\JobReader;
+use App\Stations\Layout\LayoutSheet;
+use App\Stations\LoadOut\CutListSheet;
 use Illuminate\Console\Command;
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -14,6 +18,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use stdClass;
 
 /** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels; then roofs of blocks. */
 final class BenchCommand extends Command
@@ -59,6 +64,7 @@ final class BenchCommand extends Command
 
         $this->blocks($reader);
         $this->search($reader);
+        $this->prints($reader);
 
         return self::SUCCESS;
     }
@@ -103,6 +109,20 @@ final class BenchCommand extends Command
             $rows[] = [$face->name, sprintf('%.1f', $times['plan'][intdiv(self::RUNS, 2)]), sprintf('%.1f', $times['compared'][intdiv(self::RUNS, 2)])];
         }
         $this->table(['boathouse', 'plan and search, median ms', 'ways compared, median ms'], $rows);
+    }
+
+    /** Times the sheets of the demo's boathouse, its plan at hand. */
+    private function prints(JobReader $reader): void
+    {
+        $plan = $this->worked($reader->read((string) file_get_contents(database_path('demo/boathouse.json'))));
+        $edition = new Edition(1, static fn (): stdClass => new stdClass, static fn (): Plan => $plan);
+        $rows = [];
+        foreach (['mark-out cards' => app(CardSheets::class), 'layout' => app(LayoutSheet::class), 'cut list' => app(CutListSheet::class)] as $name => $sheets) {
+            $start = hrtime(true);
+            $pdf = $sheets->pdf($edition);
+            $rows[] = [$name, preg_match_all('#/Type /Page\b(?!s)#', $pdf), sprintf('%.0f', (hrtime(true) - $start) / 1e6), sprintf('%.0f', strlen($pdf) / 1024)];
+        }
+        $this->table(['sheets', 'pages', 'ms', 'kB'], $rows);
     }
 
     /** A plan with every stage worked. */

@@ -4,99 +4,132 @@ declare(strict_types=1);
 
 namespace App\Stations\Cutting;
 
+use App\Exports\Sheet;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\DrawnEnds;
 use Imbrex\Core\Cutting\Line;
 use Imbrex\Core\Cutting\MarkKind;
+use Imbrex\Core\Cutting\SideLength;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Units\TapePrinter;
 
 /**
- * Draws a mark-out card in black on white. A panel is far longer than wide, so the drawing keeps its ends to scale
- * and breaks the length between them.
+ * Draws the piece of a mark-out card in black on white. A panel is far longer than wide, so the drawing keeps its ends to
+ * scale and breaks the length between them. Numbers stand beside the metal, never on a line of it.
  */
-final readonly class CardDrawing
+final class CardDrawing
 {
-    private const WIDTH = 250.0;
+    /** Beside the metal, for the lengths of its sides. */
+    private const ASIDE = 40.0;
 
-    private const HEIGHT = 330.0;
+    /** Above and below it, for its ends' names and its width. */
+    private const ABOVE = 26.0;
 
-    private const MARGIN = 46.0;
+    private const BELOW = 38.0;
 
-    public function __construct(private Words $words, private TapePrinter $tape)
+    /** How far from the metal a side's length is drawn. */
+    private const OUT = 12.0;
+
+    private const LETTER = 18.0;
+
+    private const NUMBER = 12.0;
+
+    private float $x = 0.0;
+
+    private float $y = 0.0;
+
+    private float $wide = 1.0;
+
+    private float $high = 1.0;
+
+    private ?DrawnEnds $ends = null;
+
+    public function __construct(private readonly Sheet $sheet, private readonly Words $words, private readonly TapePrinter $tape)
     {
     }
 
-    public function svg(CutCard $card): string
+    /** Into this box of the page, points. */
+    public function draw(CutCard $card, float $x, float $y, float $wide, float $high): void
     {
-        $outline = implode(' ', array_map(fn (Point $p): string => $this->at($card, $p), $card->outline->corners));
-        $parts = ["<polygon points=\"$outline\" fill=\"#f4f4f4\" stroke=\"#000\" stroke-width=\"1.6\"/>"];
+        [$this->x, $this->y] = [$x + self::ASIDE, $y + self::ABOVE];
+        [$this->wide, $this->high] = [$wide - 2 * self::ASIDE, $high - self::ABOVE - self::BELOW];
+        $this->ends = DrawnEnds::of($card);
+        $this->sheet->polygon($this->corners($card, $card->outline->corners), 0.95, 1.4);
         foreach ($card->holes as $hole) {
-            $parts[] = '<polygon points="'.implode(' ', array_map(fn (Point $p): string => $this->at($card, $p), $hole->corners)).'" fill="#fff" stroke="#000" stroke-width="3"/>';
+            $this->sheet->polygon($this->corners($card, $hole->corners), 1.0, 2.4);
         }
         foreach ($card->ribs as $rib) {
             // Only where there is sheet: heads and feet may be cut at an angle.
             foreach (array_chunk($card->outline->transposed()->crossingsAt($rib), 2) as [$from, $to]) {
-                $parts[] = $this->line($card, new Point($rib, $from), new Point($rib, $to), 'stroke="#777" stroke-width="2.4"');
+                $this->line($card, new Point($rib, $from), new Point($rib, $to), 1.8, [], 0.5);
             }
         }
         foreach ($card->lines as $line) {
-            $parts[] = $this->line($card, $line->from, $line->to, $this->style($line));
+            $this->marked($card, $line);
         }
-        $middle = self::MARGIN + (self::WIDTH - 2 * self::MARGIN) / 2;
-        $parts[] = $this->text($middle, self::HEIGHT / 2 - 4, $this->tape->print($card->length), 20, 'middle');
-        $parts[] = $this->text($middle, self::MARGIN + 46, $this->words->say('card.top'), 20, 'middle');
-        $parts[] = $this->text($middle, self::HEIGHT - self::MARGIN - 38, $this->words->say('card.bottom'), 20, 'middle');
-        $parts[] = $this->text($middle, self::HEIGHT - 8, $this->tape->print($card->width), 13, 'middle');
-
-        return '<svg xmlns="http://www.w3.org/2000/svg" width="'.self::WIDTH.'" height="'.self::HEIGHT.'" viewBox="0 0 '.self::WIDTH.' '.self::HEIGHT.'">'.implode('', $parts).'</svg>';
+        $middle = $this->x + $this->wide / 2.0;
+        $this->sheet->text($middle, $this->y - 8.0, $this->words->say('card.top'), self::LETTER, true, 'middle');
+        $this->sheet->text($middle, $this->y + $this->high + 18.0, $this->words->say('card.bottom'), self::LETTER, true, 'middle');
+        $this->sheet->text($middle, $this->y + $this->high + 33.0, $this->words->say('card.wide', ['width' => $this->tape->print($card->width)]), self::NUMBER, false, 'middle');
+        foreach ([true, false] as $left) {
+            foreach ($card->sides($left) as $side) {
+                $this->side($card, $side, $left);
+            }
+        }
     }
 
-    private function style(Line $line): string
+    /** The length of a side as it is marked from, beside it. */
+    private function side(CutCard $card, SideLength $side, bool $left): void
     {
-        return match ($line->kind) {
-            MarkKind::Cut => 'stroke="#000" stroke-width="3"',
-            MarkKind::Bend => 'stroke="#000" stroke-width="1.2" stroke-dasharray="5,3"',
-            MarkKind::Notch => 'stroke="#000" stroke-width="4"',
+        $x = $left ? $this->x - self::OUT : $this->x + $this->wide + self::OUT;
+        [[, $low], [, $top]] = [$this->place($card, new Point(0.0, $side->from)), $this->place($card, new Point(0.0, $side->to))];
+        $this->sheet->line($x, $low, $x, $top, 0.7);
+        foreach ([$low, $top] as $end) {
+            $this->sheet->line($x - 4.0, $end, $x + 4.0, $end, 0.7);
+        }
+        $text = $this->tape->print($side->to - $side->from);
+        $size = min(self::NUMBER + 2.0, max(7.0, ($low - $top) / max(1.0, $this->sheet->textWidth($text, 1.0, true))));
+        $this->sheet->text($left ? $x - 5.0 : $x + 5.0 + $size * 0.72, ($low + $top) / 2.0, $text, $size, true, 'middle', 90.0);
+    }
+
+    private function marked(CutCard $card, Line $line): void
+    {
+        [$stroke, $dashes] = match ($line->kind) {
+            MarkKind::Cut => [2.4, []],
+            MarkKind::Bend => [0.9, [4.0, 2.5]],
+            MarkKind::Notch => [3.2, []],
         };
+        $this->line($card, $line->from, $line->to, $stroke, $dashes);
     }
 
-    private function line(CutCard $card, Point $from, Point $to, string $style): string
+    /** @param  list<float>  $dashes */
+    private function line(CutCard $card, Point $from, Point $to, float $stroke, array $dashes = [], float $grey = 0.0): void
     {
-        [$x1, $y1] = $this->place($card, $from);
-        [$x2, $y2] = $this->place($card, $to);
-
-        return sprintf('<line x1="%.2f" y1="%.2f" x2="%.2f" y2="%.2f" %s/>', $x1, $y1, $x2, $y2, $style);
+        $this->sheet->line(...$this->place($card, $from), ...$this->place($card, $to), stroke: $stroke, dashes: $dashes, grey: $grey);
     }
 
-    private function text(float $x, float $y, string $text, int $size, string $anchor): string
+    /**
+     * @param  list<Point>  $corners
+     * @return list<array{float, float}>
+     */
+    private function corners(CutCard $card, array $corners): array
     {
-        return sprintf('<text x="%.1f" y="%.1f" font-size="%d" font-family="DejaVu Sans" font-weight="bold" text-anchor="%s">%s</text>', $x, $y, $size, $anchor, e($text));
-    }
-
-    private function at(CutCard $card, Point $p): string
-    {
-        [$x, $y] = $this->place($card, $p);
-
-        return sprintf('%.2f,%.2f', $x, $y);
+        return array_map(fn (Point $p): array => $this->place($card, $p), $corners);
     }
 
     /** @return array{float, float} */
     private function place(CutCard $card, Point $p): array
     {
-        $inner = self::WIDTH - 2 * self::MARGIN;
-        $x = self::MARGIN + $p->u / max($card->width, 1e-6) * $inner;
-        $tall = self::HEIGHT - 2 * self::MARGIN;
-        $ends = DrawnEnds::of($card);
+        $ends = $this->ends ??= DrawnEnds::of($card);
         [$foot, $head] = [$ends->foot, $ends->head];
-        $scale = $tall * ($ends->broken ? 0.8 : 1.0) / ($foot + $head);
-        $y = match (true) {
+        $scale = $this->high * ($ends->broken ? 0.8 : 1.0) / ($foot + $head);
+        $up = match (true) {
             $p->v <= $foot => $p->v * $scale,
-            $p->v >= $card->length - $head => $tall - ($card->length - $p->v) * $scale,
-            default => $foot * $scale + ($p->v - $foot) / ($card->length - $foot - $head) * ($tall - ($foot + $head) * $scale),
+            $p->v >= $card->length - $head => $this->high - ($card->length - $p->v) * $scale,
+            default => $foot * $scale + ($p->v - $foot) / ($card->length - $foot - $head) * ($this->high - ($foot + $head) * $scale),
         };
 
-        return [$x, self::HEIGHT - self::MARGIN - $y];
+        return [$this->x + $p->u / max($card->width, 1e-6) * $this->wide, $this->y + $this->high - $up];
     }
 }

@@ -5,90 +5,94 @@ declare(strict_types=1);
 namespace App\Stations\Cutting;
 
 use App\Exports\PanelRange;
-use App\Exports\Pdf;
+use App\Exports\PrintFoot;
+use App\Exports\Sheet;
+use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\CutGroup;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
-/** Mark-out cards, back view, two to a page; panels cut alike share one. */
+/** Mark-out cards, back view, two to a page, to be read from two metres; pieces marked out alike share one, whichever face they lie on. */
 final readonly class CardSheets
 {
-    /** Half a page has room for so many lines of this size; more are set closer, and closer still. */
-    private const LINES = ['' => 8, 'dense' => 11, 'denser' => PHP_INT_MAX];
+    /** Stands for the other piece of a sheet while cards are held against each other. */
+    private const ANOTHER = "\u{FFFC}";
 
-    public function __construct(private Pdf $pdf, private Words $words, private CardNotes $notes)
+    public function __construct(private Words $words, private CardNotes $notes, private PrintFoot $foot)
     {
     }
 
-    public function pdf(Plan $plan, int $revision): string
+    public function pdf(Edition $edition): string
     {
-        $tape = Wire::tape($plan)->inInches();
-        $drawing = new CardDrawing($this->words, $tape);
+        $sheet = Sheet::letter();
+        $page = new CardPage($sheet, $this->words, Wire::tape($edition->plan())->inInches());
+        foreach ($this->cards($edition->plan()) as $i => $card) {
+            $i % 2 === 0 && $sheet->page();
+            $page->draw($card, $i % 2 === 1);
+        }
+        $this->foot->on($sheet, $edition);
+
+        return $sheet->pdf();
+    }
+
+    /** @return list<PrintedCard> in the order their first pieces lie */
+    public function cards(Plan $plan): array
+    {
         $cards = [];
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
-            foreach (CutGroup::gather($plan->of(CuttingStage::class)->panelsOf($face->id)) as $group) {
-                $panel = $group->panels[0];
-                $card = CutCardMaker::of($plan)->card($face, $panel);
-                $runs = MarkRun::of($card);
-                $cards[] = [
-                    'title' => PanelRange::inWords(array_map(static fn (Panel $p): string => $p->id, $group->panels)),
-                    'count' => count($group->panels),
-                    'face' => $face->name,
-                    'drawing' => 'data:image/svg+xml;base64,'.base64_encode($drawing->svg($card)),
-                    'length' => $tape->print($card->length),
-                    'sheet' => $this->sheet($plan, $panel, $tape),
-                    'corrected' => $panel->corrections !== [],
-                    'notes' => array_values(array_filter([...array_column($this->notes->ofEnds($plan, $face, $panel), 'text'), $this->notes->ofSheet($plan, $panel)])),
-                    'rip' => $panel->rip === null ? null : $tape->print($panel->rip),
-                    'runs' => array_map(fn (MarkRun $run): array => [
-                        'heading' => $this->words->say("mark.line.$run->heading"),
-                        'marks' => array_map(fn (Mark $m): array => [
-                            'name' => $this->name($m, $card->width, $tape),
-                            'kind' => $m->kind->value,
-                            'at' => $tape->print($m->distance),
-                        ], $run->marks),
-                    ], $runs),
-                    'set' => $this->set(array_sum(array_map(static fn (MarkRun $run): int => count($run->marks) + 1, $runs))),
-                ];
+            foreach ($plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
+                $card = $this->card($plan, $face, $panel);
+                $looks = $card->looks();
+                $cards[$looks] = isset($cards[$looks]) ? $cards[$looks]->with($card) : $card;
             }
         }
 
-        return $this->pdf->print('print.cut-cards', [
-            'pages' => array_chunk($cards, 2),
-            'plan' => $plan,
-            'revision' => $revision,
-            'words' => $this->words,
-        ]);
+        return array_map($this->named(...), array_values($cards));
     }
 
-    private function set(int $lines): string
+    private function card(Plan $plan, Face $face, Panel $panel): PrintedCard
     {
-        foreach (self::LINES as $how => $most) {
-            if ($lines <= $most) {
-                return $how;
-            }
-        }
-
-        return '';
-    }
-
-    /** What a piece is cut from: a sheet of its own, or one it shares. */
-    private function sheet(Plan $plan, Panel $panel, TapePrinter $tape): string
-    {
+        $tape = Wire::tape($plan)->inInches();
+        $card = CutCardMaker::of($plan)->card($face, $panel);
         $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
-
-        return $pair === null
+        $partner = $pair?->partner($panel->id);
+        $another = static fn (string $text): string => $partner === null ? $text : str_replace($partner, self::ANOTHER, $text);
+        $sheet = $pair === null
             ? $this->words->say('card.ordered', ['length' => $tape->print($panel->orderLength, Rounding::Up)])
-            : $this->words->say('card.shared', ['other' => $pair->partner($panel->id)]);
+            : $this->words->say('card.shared', ['other' => self::ANOTHER]);
+        $notes = array_filter([...array_column($this->notes->ofEnds($plan, $face, $panel), 'text'), $another($this->notes->ofSheet($plan, $panel) ?? '')]);
+
+        return new PrintedCard(
+            card: $card,
+            pieces: [$panel->id],
+            faces: [$face->name],
+            partners: $partner === null ? [] : [$partner],
+            sub: $this->words->say('card.blank', ['length' => $tape->print($card->length)]).", $sheet",
+            notes: array_values($notes),
+            runs: array_map(fn (MarkRun $run): array => [
+                'heading' => $this->words->say("mark.line.$run->heading"),
+                'marks' => array_map(fn (Mark $m): array => ['name' => $this->name($m, $card->width, $tape), 'kind' => $this->words->say("mark.kind.{$m->kind->value}"), 'at' => $tape->print($m->distance)], $run->marks),
+            ], MarkRun::of($card)),
+            corrected: $panel->corrections !== [],
+        );
+    }
+
+    /** The card with the other pieces of its sheets named. */
+    private function named(PrintedCard $card): PrintedCard
+    {
+        $others = PanelRange::inWords($card->partners);
+        $named = static fn (string $text): string => str_replace(self::ANOTHER, $others, $text);
+
+        return new PrintedCard($card->card, $card->pieces, $card->faces, $card->partners, $named($card->sub), array_map($named, $card->notes), $card->runs, $card->corrected);
     }
 
     private function name(Mark $mark, float $width, TapePrinter $tape): string

@@ -75,10 +75,10 @@ final class CuttingStation extends Station
     {
         return [
             new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan())),
-            new StationFile('cut-cards.pdf', 'application/pdf', fn (Edition $edition): string => $this->cards->pdf($edition->plan(), $edition->revision)),
+            new StationFile('cut-cards.pdf', 'application/pdf', $this->cards->pdf(...)),
             new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick)),
             new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick)),
-            new StationFile('notch-template.pdf', 'application/pdf', fn (Edition $edition): ?string => $this->notch->pdf($edition->plan()), fn (Edition $edition): bool => $this->notch->isNotched($edition->plan())),
+            new StationFile('notch-template.pdf', 'application/pdf', $this->notch->pdf(...), fn (Edition $edition): bool => $this->notch->isNotched($edition->plan())),
         ];
     }
 }

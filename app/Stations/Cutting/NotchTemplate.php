@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Cutting;
 
 use App\Exports\Pdf;
+use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Builds\EdgeBuild;
@@ -24,16 +25,16 @@ final readonly class NotchTemplate
         return $plan->job->covering->profile->family->isConcealed() && $this->hem($plan) > 0.0;
     }
 
-    public function pdf(Plan $plan): ?string
+    public function pdf(Edition $edition): ?string
     {
+        $plan = $edition->plan();
         $system = $plan->job->covering;
         $rules = $plan->job->rules;
         if (! $this->isNotched($plan)) {
             return null;
         }
 
-        return $this->pdf->print('print.notch-template', [
-            'plan' => $plan,
+        return $this->pdf->print('print.notch-template', $edition, [
             'words' => $this->words,
             'tape' => Wire::tape($plan)->inInches(),
             'profile' => $system->profile,

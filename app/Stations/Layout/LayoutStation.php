@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Layout;
 
 use App\Documents\Reading;
-use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Wire;
@@ -85,6 +84,6 @@ final class LayoutStation extends Station
 
     public function files(): array
     {
-        return [new StationFile('layout.pdf', 'application/pdf', fn (Edition $edition): string => $this->sheet->pdf($edition->plan(), $edition->revision))];
+        return [new StationFile('layout.pdf', 'application/pdf', $this->sheet->pdf(...))];
     }
 }

@@ -24,10 +24,8 @@ final readonly class CutListSheet
         $plan = $edition->plan();
         $tape = Wire::tape($plan);
 
-        return $this->pdf->print('print.cut-list', [
-            'plan' => $plan,
+        return $this->pdf->print('print.cut-list', $edition, [
             'order' => $plan->of(LoadOutStage::class)->order,
-            'edition' => $edition,
             'words' => $this->words,
             'tape' => $tape,
             'ranges' => PanelRange::inWords(...),

@@ -6,6 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { call } from '../api/client';
+import { useCatalogue } from '../api/queries';
 import type { JobSummary, Member } from '../api/types';
 import type { JobCard } from '../contracts/plan';
 import { RoofSketch } from './RoofSketch';
@@ -34,29 +35,18 @@ export function JobRow({ job, may, onDeed }: JobRowProps) {
             <div className="sketch">{card && <RoofSketch card={card} name={job.name} />}</div>
             <div className="what">
                 <h2>{gone ? job.name : <Link to={`/jobs/${job.id}/survey`}>{job.name}</Link>}</h2>
-                {card && card.areaSquareFeet > 0 && (
-                    <p>
-                        {t('jobs.metal', {
-                            profile: card.system.profile,
-                            material: t(`material.${card.system.material}`),
-                            gauge: card.system.gauge,
-                            area: Math.round(card.areaSquareFeet),
-                        })}
-                    </p>
-                )}
-                {card && (
-                    <ul className="how-far" aria-label={t('jobs.how-far')}>
-                        {card.stations.map((station) => (
-                            <li key={station.key}>
-                                <Link to={`/jobs/${job.id}/${station.key}`} data-state={station.state}>
-                                    {t(`station.${station.key}`)}
-                                    <span className="visually-hidden">: {t(`jobs.state.${station.state}`)}</span>
-                                    <span className="dot" aria-hidden="true" />
-                                </Link>
-                            </li>
-                        ))}
-                    </ul>
-                )}
+                {/* Whatever is still to come has its room: nothing moves under a hand. */}
+                <p>
+                    {card && card.areaSquareFeet > 0
+                        ? t('jobs.metal', {
+                              profile: card.system.profile,
+                              material: t(`material.${card.system.material}`),
+                              gauge: card.system.gauge,
+                              area: Math.round(card.areaSquareFeet),
+                          })
+                        : '\u00a0'}
+                </p>
+                {!gone && <HowFar job={job} states={card?.stations ?? []} />}
                 <p className="muted small">
                     {gone
                         ? t('jobs.deleted-until', { day: dayOf(job.deletedUntil as string) })
@@ -66,6 +56,27 @@ export function JobRow({ job, may, onDeed }: JobRowProps) {
             <div className="stands">{card && <Stands card={card} job={job} />}</div>
             <Deeds job={job} may={may} onDeed={onDeed} />
         </li>
+    );
+}
+
+function HowFar({ job, states }: { job: JobSummary; states: JobCard['stations'] }) {
+    const { t } = useTranslation();
+    const stations = useCatalogue().data?.stations ?? [];
+    return (
+        <ul className="how-far" aria-label={t('jobs.how-far')}>
+            {stations.map((key) => {
+                const state = states.find((one) => one.key === key)?.state;
+                return (
+                    <li key={key}>
+                        <Link to={`/jobs/${job.id}/${key}`} data-state={state}>
+                            {t(`station.${key}`)}
+                            {state && <span className="visually-hidden">: {t(`jobs.state.${state}`)}</span>}
+                            <span className="dot" aria-hidden="true" />
+                        </Link>
+                    </li>
+                );
+            })}
+        </ul>
     );
 }
 
@@ -131,17 +142,27 @@ function Deeds({ job, may, onDeed }: JobRowProps) {
     );
 }
 
+const LOOKED_AT_MS = 250;
+
 /** Plans are worked for the jobs one looks at, not for a long list below. */
 function useSeen() {
     const row = useRef<HTMLLIElement>(null);
     const [seen, setSeen] = useState(false);
     useEffect(() => {
+        let timer = 0;
         const watch = new IntersectionObserver(
-            (entries) => entries.some((entry) => entry.isIntersecting) && setSeen(true),
+            (entries) => {
+                window.clearTimeout(timer);
+                // Whoever only passes by waits for none of it.
+                if (entries.at(-1)?.isIntersecting) timer = window.setTimeout(() => setSeen(true), LOOKED_AT_MS);
+            },
             { rootMargin: '200px' },
         );
         if (row.current) watch.observe(row.current);
-        return () => watch.disconnect();
+        return () => {
+            window.clearTimeout(timer);
+            watch.disconnect();
+        };
     }, []);
     return { row, seen };
 }

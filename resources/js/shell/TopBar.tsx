@@ -1,14 +1,12 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import Tooltip from '@mui/material/Tooltip';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { useFiles } from '../api/queries';
 import { useJob, type JobState } from '../job/JobContext';
 import { AccountMenu } from './AccountMenu';
+import { SendFiles } from './SendFiles';
 
 const History = lazy(() => import('./History'));
 const JobSettings = lazy(() => import('./JobSettings'));
@@ -18,8 +16,6 @@ export function TopBar() {
     const { t } = useTranslation();
     const job = useJob();
     const [dialog, setDialog] = useState<'history' | 'settings' | null>(null);
-    const [files, setFiles] = useState<HTMLElement | null>(null);
-    const list = useFiles(job.id, job.revision, files !== null);
     return (
         <header className="topbar">
             <Link className="brand" to="/jobs" title={t('job.back-to-jobs')}>
@@ -57,28 +53,7 @@ export function TopBar() {
             <Button variant="outlined" color="inherit" onClick={() => setDialog('settings')}>
                 {t('settings.open')}
             </Button>
-            <Button
-                variant="outlined"
-                color="inherit"
-                aria-haspopup="menu"
-                onClick={(event) => setFiles(event.currentTarget)}
-            >
-                {t('send.open')}
-            </Button>
-            <Menu open={files !== null} anchorEl={files} onClose={() => setFiles(null)}>
-                {!list.data && <MenuItem disabled>{t('loading')}</MenuItem>}
-                {(list.data ?? []).map((file) => (
-                    <MenuItem
-                        key={file}
-                        component="a"
-                        href={`/api/jobs/${job.id}/files/${file}`}
-                        download
-                        onClick={() => setFiles(null)}
-                    >
-                        {t(`send.${file}`)}
-                    </MenuItem>
-                ))}
-            </Menu>
+            <SendFiles />
             <AccountMenu />
             <Suspense fallback={null}>
                 {dialog === 'history' && <History onClose={() => setDialog(null)} />}

@@ -10,7 +10,7 @@
 <title>{{ $plan->job->name }}</title>
 <style>
     @page { margin: 48px 52px; }
-    body { font-family: "DejaVu Sans", sans-serif; font-size: 11px; color: #000; }
+    body { font-family: "imbrex print"; font-size: 11px; color: #000; }
     h1 { font-size: 22px; margin: 0; }
     .sub { margin: 2px 0 0; }
     .released { font-weight: bold; margin-bottom: 16px; }

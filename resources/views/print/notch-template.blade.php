@@ -11,7 +11,7 @@
 <title>{{ $plan->job->name }}</title>
 <style>
     @page { margin: 0.5in; }
-    body { font-family: "DejaVu Sans", sans-serif; font-size: 11px; color: #000; }
+    body { font-family: "imbrex print"; font-size: 11px; color: #000; }
     h1 { font-size: 20px; margin: 0 0 4px; }
 </style>
 </head>

@@ -249,6 +249,8 @@ final class RoofTest extends BrowserTestCase
         $person->drag($x, $y, 60, -36);
         $person->sees('Name of the block');
         $person->waitUntil(fn (): bool => ! str_starts_with((string) $person->field('West–east from zero')->getAttribute('value'), '0'), fn (): string => $person->text());
-        self::assertSame('South roof', $person->text("//*[contains(@class,'MuiFormControl')]//label[starts-with(normalize-space(),'South roof')]"));
+        foreach (['South', 'East', 'North', 'West'] as $side) {
+            $person->waitFor("//label[starts-with(normalize-space(.),'$side roof')]");
+        }
     }
 }

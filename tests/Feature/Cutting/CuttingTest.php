@@ -6,8 +6,8 @@ namespace Tests\Feature\Cutting;
 
 use App\Accounts\Role;
 use App\Stations\JobReader;
-use App\Stations\Layout\FaceDrawing;
 use App\Stations\Layout\LayoutSheet;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -198,19 +198,22 @@ final class CuttingTest extends FeatureTestCase
         }
     }
 
-    public function test_the_layout_sheet_lists_marks_to_either_side(): void
+    public function test_the_layout_sheet_has_marks_to_either_side(): void
     {
         $user = $this->member();
         $job = $this->job($user, self::boathouse());
         self::assertStringStartsWith('%PDF-', (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/layout.pdf")->assertOk()->getContent());
         $plan = $this->plan(self::boathouse());
-        $faces = app(LayoutSheet::class)->faces($plan);
-        $right = array_values(array_filter($faces[0]['marks'], static fn (array $m): bool => $m['side'] === 'right'));
+        $face = $plan->of(RoofStage::class)->roof->faces[0];
+        $marks = app(LayoutSheet::class)->marksOf($plan, $face);
+        $control = $plan->of(LayoutStage::class)->layouts[$face->id]->control;
+        $right = array_values(array_filter($marks, static fn (array $m): bool => $m['u'] > $control));
+        $left = array_values(array_filter($marks, static fn (array $m): bool => $m['u'] < $control));
 
-        self::assertSame('Hall S', $faces[0]['name']);
+        self::assertSame('Hall S', $face->name);
         // A pan on the centre line: seams 8 in to each side, then every 16.
         self::assertSame(['8″', '2′ 0″', '3′ 4″'], array_column(array_slice($right, 0, 3), 'at'));
-        self::assertNotFalse(simplexml_load_string((new FaceDrawing)->svg($plan, $plan->of(RoofStage::class)->roof->faces[0])));
+        self::assertSame(['3′ 4″', '2′ 0″', '8″'], array_column(array_slice($left, -3), 'at'));
     }
 
     public function test_running_marks_of_every_face(): void

@@ -5,22 +5,23 @@ declare(strict_types=1);
 namespace Tests\Feature\Cutting;
 
 use App\Exports\PanelRange;
-use App\Stations\Cutting\CardDrawing;
+use App\Exports\Sheet;
 use App\Stations\Cutting\CardSheets;
+use App\Stations\Cutting\PrintedCard;
 use App\Stations\Edition;
 use App\Stations\JobReader;
+use App\Stations\Layout\LayoutSheet;
 use App\Stations\LoadOut\CutListCsv;
+use App\Stations\LoadOut\CutListSheet;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Cutting\CutCard;
-use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\CutGroup;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
+use Tests\Support\PdfText;
 
 /** What leaves on paper and as files. */
 final class PrintTest extends FeatureTestCase
@@ -66,7 +67,7 @@ final class PrintTest extends FeatureTestCase
     {
         $text = $this->sheet($this->plan());
 
-        foreach (['Oar store', 'plan 7', '32', '18′ 2 1/2″', '218 1/2″', 'female left', 'P1-1 … P1-32', '2 of them ripped', '971.1', '583 ft', '1,126 lb', 'is a representative profile', 'The panel maker'] as $words) {
+        foreach (['Oar store', 'Plan 7, not released', '32', '18′ 2 1/2″', '218 1/2″', 'female left', 'P1-1 … P1-32', '2 of them ripped', '971.1', '583 ft', '1,126 lb', 'is a representative profile', 'The panel maker'] as $words) {
             self::assertStringContainsString($words, $text);
         }
     }
@@ -89,32 +90,88 @@ final class PrintTest extends FeatureTestCase
         self::assertStringContainsString('5550 mm', $this->sheet($plan));
     }
 
-    public function test_a_card_is_drawn_with_its_ends_to_scale(): void
+    public function test_a_card_says_each_length_once_and_beside_the_metal(): void
     {
-        $plan = $this->plan();
-        $card = $this->card($plan, 0);
-        $svg = simplexml_load_string((new CardDrawing(app(Words::class), Wire::tape($plan)->inInches()))->svg($card));
-        self::assertNotFalse($svg);
-        $texts = array_map(strval(...), iterator_to_array($svg->text, false));
-        $dashed = array_filter(iterator_to_array($svg->line, false), static fn (\SimpleXMLElement $line): bool => (string) $line['stroke-dasharray'] !== '');
+        $page = PdfText::pages(app(CardSheets::class)->pdf($this->edition($this->plan())))[0];
+        $drawn = array_values(array_filter($page->texts, static fn (array $t): bool => $t['turned'] && $t['y'] > 400.0));
 
-        self::assertSame(['216 3/8″', 'T', 'B', '11 3/4″'], $texts);
-        // hem, turned-up pan, turned-up rake
-        self::assertCount(3, $dashed);
-        foreach ($svg->line as $line) {
-            foreach (['x1', 'x2', 'y1', 'y2'] as $end) {
-                self::assertGreaterThanOrEqual(0, (float) $line[$end]);
-                self::assertLessThanOrEqual(330, (float) $line[$end]);
+        // The first rip, its two sides the same: 216-3/8 along the metal, beside it.
+        self::assertSame(['216 3/8″', '216 3/8″'], array_column($drawn, 'text'));
+        foreach (['T', 'B', '11 3/4″ wide', 'P1-1', 'Back of the sheet, face down'] as $words) {
+            self::assertContains($words, $page->said());
+        }
+        // Where it is marked: up both edges, to the length in the largest figures of the card.
+        $length = array_filter($page->texts, static fn (array $t): bool => $t['text'] === '216 3/8″' && ! $t['turned']);
+        self::assertGreaterThanOrEqual(15.0, min(array_column($length, 'size')));
+    }
+
+    /** @return array<string, array{string}> */
+    public static function demos(): array
+    {
+        return ['boathouse' => ['boathouse'], 'clubroom' => ['clubroom'], 'oar store' => ['oar-store'], 'screw-down' => ['oar-store-screw-down']];
+    }
+
+    #[DataProvider('demos')]
+    public function test_every_sheet_names_its_plan_and_page_and_no_number_lies_on_a_line(string $demo): void
+    {
+        $edition = $this->edition($this->plan(json_decode((string) file_get_contents(database_path("demo/$demo.json")), true)));
+        $sheets = ['cards' => [app(CardSheets::class)->pdf($edition), Sheet::letter()], 'layout' => [app(LayoutSheet::class)->pdf($edition), Sheet::letter(true)]];
+        foreach ($sheets as $name => [$pdf, $paper]) {
+            $pages = PdfText::pages($pdf);
+            foreach ($pages as $number => $page) {
+                self::assertContains('plan 7 · page '.($number + 1).' of '.count($pages), $page->said());
+                foreach ($page->texts as $text) {
+                    preg_match('/\d/', $text['text']) === 1 && self::assertSame([], $this->crossing($paper, $page, $text), "$name, page ".($number + 1).": {$text['text']}");
+                }
             }
+        }
+        foreach ([app(CutListSheet::class)->pdf($edition)] as $pdf) {
+            self::assertStringContainsString('plan 7 · page 1 of ', implode('', array_map(static fn (PdfText $page): string => $page->all(), PdfText::pages($pdf))));
         }
     }
 
-    public function test_cards_of_any_piece_keep_to_half_a_page(): void
+    public function test_pieces_marked_out_alike_share_a_card_whichever_face_they_lie_on(): void
     {
         $plan = $this->plan(json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true));
-        $cards = array_sum(array_map(static fn ($face): int => count(CutGroup::gather($plan->of(CuttingStage::class)->panelsOf($face->id))), $plan->of(RoofStage::class)->roof->faces));
+        $cards = app(CardSheets::class)->cards($plan);
+        $panels = $plan->of(CuttingStage::class)->panels;
 
-        self::assertSame((int) ceil($cards / 2), preg_match_all('#/Type /Page\b(?!s)#', app(CardSheets::class)->pdf($plan, 1)));
+        $pieces = array_merge(...array_map(static fn (PrintedCard $card): array => $card->pieces, $cards));
+        self::assertEqualsCanonicalizing(array_map(static fn ($p): string => $p->id, $panels), $pieces);
+        self::assertNotSame([], array_filter($cards, static fn (PrintedCard $card): bool => count($card->faces) > 1));
+        $marks = array_map(static fn (PrintedCard $card): string => serialize([$card->runs, preg_replace('/(hall|wing)\.[A-Z]-\d+b?/', '', $card->sub), $card->notes, $card->card->legs, $card->card->fromHead]), $cards);
+        self::assertSame(count($cards), count(array_unique($marks)), 'two cards that say the same');
+        self::assertCount((int) ceil(count($cards) / 2), PdfText::pages(app(CardSheets::class)->pdf($this->edition($plan))));
+    }
+
+    public function test_a_layout_sheet_has_a_face_with_its_marks_control_line_and_dimensions(): void
+    {
+        $plan = $this->plan();
+        $pages = PdfText::pages(app(LayoutSheet::class)->pdf($this->edition($plan)));
+        self::assertCount(1, $pages);
+        $said = $pages[0]->said();
+        foreach (['control line', '41′ 8″', '17′ 10 3/8″', 'Shed plane', 'eave', 'rake'] as $words) {
+            self::assertContains($words, $said);
+        }
+        $marks = app(LayoutSheet::class)->marksOf($plan, $plan->of(RoofStage::class)->roof->faces[0]);
+        self::assertGreaterThan(25, count($marks));
+        foreach ($marks as $mark) {
+            self::assertContains($mark['at'], $said);
+        }
+        // As large as the page allows: the drawing is as wide as the paper but for its margins and the height's dimension.
+        $xs = array_merge(...array_map(static fn (array $stroke): array => [$stroke[0], $stroke[2]], $pages[0]->strokes));
+        self::assertGreaterThan(680.0, max($xs) - min($xs));
+    }
+
+    public function test_a_face_with_more_marks_than_its_drawing_can_show_has_them_listed(): void
+    {
+        $plan = $this->plan(self::document(['roof' => ['planes' => [self::plane(['outline' => [[0, 0], [3600, 0], [3600, 214], [0, 214]]])]], 'system' => ['profile' => 'snap-lock-1.5-12', 'material' => 'steel']]));
+        $pages = PdfText::pages(app(LayoutSheet::class)->pdf($this->edition($plan)));
+        self::assertGreaterThan(1, count($pages));
+        $said = array_merge(...array_map(static fn (PdfText $page): array => $page->said(), array_slice($pages, 1)));
+        foreach (app(LayoutSheet::class)->marksOf($plan, $plan->of(RoofStage::class)->roof->faces[0]) as $mark) {
+            self::assertContains($mark['at'], $said);
+        }
     }
 
     public function test_a_steep_list_of_lengths_has_a_line_for_each(): void
@@ -133,9 +190,29 @@ final class PrintTest extends FeatureTestCase
         return Plan::for(app(JobReader::class)->read((string) json_encode($document ?? self::document())));
     }
 
-    private function card(Plan $plan, int $panel): CutCard
+    private function edition(Plan $plan): Edition
     {
-        return CutCardMaker::of($plan)->card($plan->of(RoofStage::class)->roof->faces[0], $plan->of(CuttingStage::class)->panels[$panel]);
+        return new Edition(7, static fn (): \stdClass => new \stdClass, static fn () => $plan);
+    }
+
+    /**
+     * The strokes that run through a number, told on the line half way up its figures.
+     *
+     * @param  array{text: string, x: float, y: float, size: float, turned: bool}  $text
+     * @return list<array{float, float, float, float}>
+     */
+    private function crossing(Sheet $paper, PdfText $page, array $text): array
+    {
+        $wide = $paper->textWidth($text['text'], $text['size'], true) * 0.97;
+        $up = $text['size'] * 0.3;
+        [$from, $to] = $text['turned'] ? [[$text['x'] - $up, $text['y']], [$text['x'] - $up, $text['y'] + $wide]] : [[$text['x'], $text['y'] + $up], [$text['x'] + $wide, $text['y'] + $up]];
+        $side = static fn (array $a, array $b, array $p): float => ($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0]);
+
+        return array_values(array_filter($page->strokes, static function (array $s) use ($from, $to, $side): bool {
+            [$a, $b] = [[$s[0], $s[1]], [$s[2], $s[3]]];
+
+            return $side($from, $to, $a) * $side($from, $to, $b) < -1e-6 && $side($a, $b, $from) * $side($a, $b, $to) < -1e-6;
+        }));
     }
 
     private function sheet(Plan $plan): string

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use Dompdf\Dompdf;
+use Dompdf\Options;
+
+/** The application's own typeface for what is printed, and the printer it is known to; nothing is fetched from anywhere. */
+final class PrintFont
+{
+    public const FAMILY = 'imbrex print';
+
+    private const FILES = ['normal' => 'imbrex-print-regular.ttf', 'bold' => 'imbrex-print-bold.ttf'];
+
+    public static function printer(): Dompdf
+    {
+        $folder = storage_path('framework/fonts');
+        is_dir($folder) || mkdir($folder, 0755, true);
+        $options = new Options;
+        $options->setIsRemoteEnabled(false);
+        $options->setIsPhpEnabled(false);
+        $options->setDefaultFont(self::FAMILY);
+        $options->setTempDir(sys_get_temp_dir());
+        $options->setFontDir($folder);
+        $options->setFontCache($folder);
+        $options->setChroot([resource_path('views'), resource_path('fonts')]);
+        $printer = new Dompdf($options);
+        foreach (self::FILES as $weight => $file) {
+            $metrics = $printer->getFontMetrics();
+            // Once for all: what is known stands in the folder.
+            if (! isset($metrics->getFontFamilies()[self::FAMILY][$weight])) {
+                $metrics->registerFont(['family' => self::FAMILY, 'style' => 'normal', 'weight' => $weight], 'file://'.resource_path("fonts/$file"));
+            }
+        }
+
+        return $printer;
+    }
+}
