@@ -18,13 +18,13 @@ final class StationScreenTest extends BrowserTestCase
         $this->tell($person, 'Network.enable');
         $this->tell($person, 'Network.setBlockedURLs', ['urls' => ['*RoofStation*']]);
         $person->goTo(str_replace('/survey', '/cuts', (string) parse_url($person->driver->getCurrentURL(), PHP_URL_PATH)));
-        $person->sees('Mark out hall.S-1');
+        $person->sees('Mark out Hall S-1');
         $this->goToStation($person, 'Roof');
         $person->sees('Roof has not come: there is no connection.');
 
         // The rail stays, and what has come opens.
         $this->goToStation($person, 'Cuts');
-        $person->sees('Mark out hall.S-1');
+        $person->sees('Mark out Hall S-1');
         $this->goToStation($person, 'Roof');
         $person->sees('Roof has not come: there is no connection.');
         $this->tell($person, 'Network.setBlockedURLs', ['urls' => []]);

@@ -55,7 +55,7 @@ final readonly class CardNotes
         $card = CutCardMaker::of($plan)->card($face, $lower);
 
         return $this->words->say($pair->lower === $panel->id ? 'pair.lower' : 'pair.upper', [
-            'other' => $pair->partner($panel->id), 'length' => $tape->print($pair->orderLength, Rounding::Up), 'at' => $tape->print($pair->upperAt), 'saved' => $tape->print($pair->saved),
+            'other' => $cutting->name($pair->partner($panel->id)), 'length' => $tape->print($pair->orderLength, Rounding::Up), 'at' => $tape->print($pair->upperAt), 'saved' => $tape->print($pair->saved),
             'left' => $tape->print($card->headAt(true)), 'right' => $tape->print($card->headAt(false)), 'turned' => $pair->turned ? 'yes' : 'no',
         ]);
     }

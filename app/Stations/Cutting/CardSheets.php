@@ -64,7 +64,8 @@ final readonly class CardSheets
         $tape = Wire::tape($plan)->inInches();
         $card = CutCardMaker::of($plan)->card($face, $panel);
         $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
-        $partner = $pair?->partner($panel->id);
+        $cutting = $plan->of(CuttingStage::class);
+        $partner = $pair === null ? null : $cutting->name($pair->partner($panel->id));
         $another = static fn (string $text): string => $partner === null ? $text : str_replace($partner, self::ANOTHER, $text);
         $sheet = $pair === null
             ? $this->words->say('card.ordered', ['length' => $tape->print($panel->orderLength, Rounding::Up)])
@@ -73,7 +74,7 @@ final readonly class CardSheets
 
         return new PrintedCard(
             card: $card,
-            pieces: [$panel->id],
+            pieces: [$cutting->name($panel->id)],
             faces: [$face->name],
             partners: $partner === null ? [] : [$partner],
             sub: $this->words->say('card.blank', ['length' => $tape->print($card->length)]).", $sheet",

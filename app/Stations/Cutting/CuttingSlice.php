@@ -48,7 +48,7 @@ final readonly class CuttingSlice
             'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
             'pairing' => $this->pairing->pairing($plan),
             'saving' => $this->pairing->saving($plan),
-            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $plan->job->part(CuttingInput::class)->corrections),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $plan->job->part(CuttingInput::class)->corrections),
             'findings' => $this->wire->findings($plan, $plan->findingsOf('cutting')),
         ];
     }
@@ -57,14 +57,16 @@ final readonly class CuttingSlice
     private function piece(Plan $plan, CutCardMaker $maker, Panel $p): array
     {
         $face = $plan->of(RoofStage::class)->roof->face($p->face);
+        $partner = $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id);
         $lengths = $face === null ? null : $maker->lengths($face, $p);
 
         return [
-            'id' => $p->id, 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
+            'id' => $p->id, 'name' => $plan->of(CuttingStage::class)->name($p->id), 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
             'rip' => $p->rip, 'long' => $lengths?->long() ?? $p->long, 'short' => $lengths?->differ() === true ? $lengths->short() : null,
             'blank' => ['long' => $p->long, 'short' => $p->short], 'orderLength' => $p->orderLength,
             'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'kind' => CutKind::of($p)->value,
-            'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id),
+            'pairedWith' => $partner,
+            'pairedName' => $partner === null ? null : $plan->of(CuttingStage::class)->name($partner),
         ];
     }
 
@@ -81,7 +83,7 @@ final readonly class CuttingSlice
             'face' => self::cardView($card->flipped()),
             'pair' => $pair === null ? null : $this->pairing->pair($pair),
             'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->of(RoofStage::class)->roof->edge($edge)?->kind->value], CutCardMaker::angledEdges($plan, $face, $panel))),
-            'corrections' => array_map(static fn (Correction $c): array => self::correction($c), $panel->corrections),
+            'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $panel->corrections),
             'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
             'notes' => $this->notes->ofEnds($plan, $face, $panel),
             'sheet' => $this->notes->ofSheet($plan, $panel),
@@ -101,9 +103,9 @@ final readonly class CuttingSlice
     }
 
     /** @return array<string, mixed> */
-    private static function correction(Correction $c): array
+    private static function correction(Plan $plan, Correction $c): array
     {
-        return ['id' => $c->id, 'face' => $c->face, 'edge' => $c->edge, 'trial' => $c->trial, 'side' => $c->longSide ? 'long' : 'short', 'uphill' => $c->uphill];
+        return ['id' => $c->id, 'face' => $c->face, 'edge' => $c->edge, 'trial' => $c->trial, 'trialName' => $plan->of(CuttingStage::class)->name($c->trial), 'side' => $c->longSide ? 'long' : 'short', 'uphill' => $c->uphill];
     }
 
     /** @return array<string, mixed> */

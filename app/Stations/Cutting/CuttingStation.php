@@ -49,7 +49,7 @@ final class CuttingStation extends Station
 
     public function changes(stdClass $before, stdClass $after): array
     {
-        return $this->changes->between($before->cutting ?? new stdClass, $after->cutting ?? new stdClass);
+        return $this->changes->between($before->cutting ?? new stdClass, $after->cutting ?? new stdClass, $after->roof->blocks ?? []);
     }
 
     public function tile(Plan $plan): array

@@ -29,7 +29,7 @@ final readonly class FlatBlanks
             foreach (CutGroup::gather($panels) as $group) {
                 $blanks[] = [
                     FlatBlank::of($cards->card($face, $group->panels[0])->flipped(), $group->panels[0], $plan->job->covering->profile),
-                    PanelRange::inWords(array_map(static fn (Panel $p): string => $p->id, $group->panels)),
+                    PanelRange::inWords(array_map(static fn (Panel $p): string => $face->pieceName($p->id), $group->panels)),
                 ];
             }
         }

@@ -19,7 +19,7 @@ use Imbrex\Core\Units\Rounding;
 /** Every piece by face in the order of laying, one line each. Columns are described in docs/formats. */
 final readonly class PiecesCsv
 {
-    private const COLUMNS = ['face', 'laid', 'panel', 'measured_from', 'long_in', 'short_in', 'between_in', 'long', 'short', 'rip_in', 'order_length', 'one_sheet_with', 'corrected', 'cut'];
+    private const COLUMNS = ['face', 'laid', 'panel', 'name', 'measured_from', 'long_in', 'short_in', 'between_in', 'long', 'short', 'rip_in', 'order_length', 'one_sheet_with', 'corrected', 'cut'];
 
     public function write(Plan $plan): string
     {
@@ -45,7 +45,7 @@ final readonly class PiecesCsv
         $inches = static fn (?float $length): float|string => $length === null ? '' : round($length, 4);
 
         return [
-            $face->name, $panel->strip->laid, $panel->id, $card->fromHead ? 'T' : 'B',
+            $face->name, $panel->strip->laid, $panel->id, $plan->of(CuttingStage::class)->name($panel->id), $card->fromHead ? 'T' : 'B',
             $inches($long), $inches($short), $inches($between), $tape->print($long), $short === null ? '' : $tape->print($short),
             $inches($panel->rip), $tape->print($pair->orderLength ?? $panel->orderLength, Rounding::Up),
             $pair?->partner($panel->id) ?? '', $panel->corrections === [] ? '' : 'yes', isset($plan->job->part(CuttingInput::class)->cut[$panel->id]) ? 'yes' : '',

@@ -7,6 +7,7 @@ namespace App\Stations\LoadOut;
 use App\Exports\PanelRange;
 use App\Stations\Cutting\PairingWriter;
 use App\Stations\Wire;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\LoadOut\LoadOutStage;
@@ -29,7 +30,7 @@ final readonly class LoadOutSlice
         return [
             'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
             'order' => $this->order->order($plan->of(LoadOutStage::class)->order),
-            'ranges' => array_map(static fn (OrderLine $line): string => PanelRange::inWords($line->panels), $plan->of(LoadOutStage::class)->order->lines),
+            'ranges' => array_map(static fn (OrderLine $line): string => PanelRange::inWords($plan->of(CuttingStage::class)->names($line->panels)), $plan->of(LoadOutStage::class)->order->lines),
             'saving' => $this->pairing->saving($plan),
             'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
             'findings' => $this->wire->findings($plan, self::standing($plan)),

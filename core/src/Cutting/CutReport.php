@@ -59,7 +59,7 @@ final readonly class CutReport
         foreach ($panels as $panel) {
             $was = $cut[$panel->id] ?? null;
             if ($was !== null && max(abs($was->long - $panel->long), abs($was->short - $panel->short)) > self::SAME_PIECE) {
-                $changed[] = $panel->id;
+                $changed[] = $face->pieceName($panel->id);
             }
         }
 
@@ -82,7 +82,7 @@ final readonly class CutReport
                 $round = $opening->outline->bounds();
                 $beside = $round->left - $clear < $lap->right - Tolerance::LENGTH && $round->right + $clear > $lap->left + Tolerance::LENGTH;
                 if ($beside && $lap->bottom < $round->top + $clear - Tolerance::LENGTH && $lap->bottom > $round->bottom - $clear + Tolerance::LENGTH) {
-                    $findings[] = Finding::settle('cut.lap-near-opening', $face->id, ['piece' => $panel->id, 'opening' => $opening->name, 'clear' => Length::ofInches($clear)]);
+                    $findings[] = Finding::settle('cut.lap-near-opening', $face->id, ['piece' => $face->pieceName($panel->id), 'opening' => $opening->name, 'clear' => Length::ofInches($clear)]);
                 }
             }
         }
@@ -108,7 +108,7 @@ final readonly class CutReport
             $atLeft = $metal->left > $panel->strip->moduleLeft + Tolerance::LENGTH;
             $grow = $least - $metal->width();
             $findings[] = Finding::settle('cut.tip-small', $face->id, [
-                'piece' => $panel->id,
+                'piece' => $face->pieceName($panel->id),
                 'width' => Length::ofInches($metal->width()),
                 'height' => Length::ofInches($metal->height()),
                 'least' => Length::ofInches($least),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\StageResult;
 
 final readonly class CuttingResult implements StageResult
@@ -12,8 +13,9 @@ final readonly class CuttingResult implements StageResult
     /**
      * @param  list<Panel>  $panels  by face, from the left rake
      * @param  list<Finding>  $findings
+     * @param  list<Face>  $faces  they lie on
      */
-    public function __construct(public array $panels, public Pairing $pairing, public SheetList $sheets, private array $findings)
+    public function __construct(public array $panels, public Pairing $pairing, public SheetList $sheets, private array $findings, private array $faces = [])
     {
     }
 
@@ -37,6 +39,27 @@ final readonly class CuttingResult implements StageResult
         }
 
         return null;
+    }
+
+    /** What a piece is called; its id where it is none of these. */
+    public function name(string $id): string
+    {
+        foreach ($this->faces as $face) {
+            if (str_starts_with($id, "$face->id-")) {
+                return $face->pieceName($id);
+            }
+        }
+
+        return $id;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    public function names(array $ids): array
+    {
+        return array_map($this->name(...), $ids);
     }
 
     /** @return array<string, list<string>> ids of the pieces of every strip, from the eave up, by face and position: `S 4` */

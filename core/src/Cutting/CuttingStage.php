@@ -47,6 +47,6 @@ final readonly class CuttingStage implements Stage
             array_push($findings, ...$report->on($face, $pieces[$face->id], $pairing, $input->cut));
         }
 
-        return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings);
+        return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings, $roof->faces);
     }
 }

@@ -85,4 +85,10 @@ final readonly class Face
 
         return $length;
     }
+
+    /** A piece of its metal as it is called: by its block's name, which may change, and not by the block's id, which stays. */
+    public function pieceName(string $piece): string
+    {
+        return $this->block === null ? $piece : $this->name.substr($piece, strlen($this->id));
+    }
 }

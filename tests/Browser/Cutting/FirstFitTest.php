@@ -27,7 +27,7 @@ final class FirstFitTest extends BrowserTestCase
 
     public function test_the_numbers_of_a_valley_card_are_those_of_a_hand_calculation(): void
     {
-        $person = $this->atTheBench('Hand count', 'hall.S-29');
+        $person = $this->atTheBench('Hand count', 'Hall S-29');
         $up = sqrt(1.25);
         $marked = static fn (float $u): float => 194 * $up - (($u - 384) * $up + 4.5);
 
@@ -50,15 +50,15 @@ final class FirstFitTest extends BrowserTestCase
 
     public function test_what_the_trial_needed_is_carried_to_the_next_card_and_taken_back(): void
     {
-        $person = $this->atTheBench('Trial', 'hall.S-28');
-        $person->sees('Set hall.S-28 in place before you cut the next.');
+        $person = $this->atTheBench('Trial', 'Hall S-28');
+        $person->sees('Set Hall S-28 in place before you cut the next.');
         $person->press('short side');
         $person->press('uphill');
         $person->type('It needed', '1/8');
         $person->press('Carry on');
-        $person->sees('hall.S-28 needed 1/8″ more uphill on the short side. This piece was cut before: its card stays.');
+        $person->sees('Hall S-28 needed 1/8″ more uphill on the short side. This piece was cut before: its card stays.');
         $person->press('Cut, next panel');
-        $person->sees('Mark out hall.S-29');
+        $person->sees('Mark out Hall S-29');
         $person->sees('Corrected from the first fit');
         $person->sees('Carried to this piece.');
         $person->waitUntil(static fn (): bool => str_contains($person->text("//table[@data-line='left']"), '4 to the valley '.self::SHORT_FITTED), static fn (): string => $person->text("//table[@data-line='left']"));
@@ -76,13 +76,13 @@ final class FirstFitTest extends BrowserTestCase
 
     public function test_two_panels_out_of_one_sheet(): void
     {
-        $person = $this->atTheBench('Pairs', 'hall.S-29');
+        $person = $this->atTheBench('Pairs', 'Hall S-29');
         $line = $person->text("//*[@data-testid='pair']");
         self::assertMatchesRegularExpression('/^One sheet with (hall|wing)\.[SENW]-\d+, ordered at /', $line);
         preg_match('/with (\S+),/', $line, $other);
         $person->press("Show $other[1]");
         $person->sees("Mark out $other[1]");
-        self::assertStringContainsString('One sheet with hall.S-29', $person->text("//*[@data-testid='pair']"));
+        self::assertStringContainsString('One sheet with Hall S-29', $person->text("//*[@data-testid='pair']"));
         $person->sees('two panels each');
         $this->goToStation($person, 'Load-out');
         $person->sees('two panels each');
@@ -90,7 +90,7 @@ final class FirstFitTest extends BrowserTestCase
 
     public function test_on_a_phone_the_two_lengths_are_read_at_arms_length(): void
     {
-        $person = $this->atTheBench('Phone', 'hall.S-29', 390, 844);
+        $person = $this->atTheBench('Phone', 'Hall S-29', 390, 844);
         $lengths = $person->find("//section[contains(@class,'arms-length')]");
         self::assertStringContainsString('from T', $lengths->getText());
         self::assertStringContainsString('left '.self::SHORT.' right '.self::LONG, $person->text("//section[contains(@class,'arms-length')]//*[@class='two']"));
@@ -104,7 +104,7 @@ final class FirstFitTest extends BrowserTestCase
         self::assertLessThan(260, $together[1] - $together[0]);
         $person->pressBeginning('Flip to back');
         // A square piece has one length, the same to the left and to the right.
-        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='hall.S-16']")->click();
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-16']")->click();
         $person->waitUntil(fn (): bool => $person->text("//section[contains(@class,'arms-length')]//*[@class='two']") === 'left 218 7/8″ right 218 7/8″', fn (): string => $person->text("//section[contains(@class,'arms-length')]"));
     }
 

@@ -250,7 +250,7 @@ final class RoofTest extends BrowserTestCase
         $person->sees('Name of the block');
         $person->waitUntil(fn (): bool => ! str_starts_with((string) $person->field('West–east from zero')->getAttribute('value'), '0'), fn (): string => $person->text());
         foreach (['South', 'East', 'North', 'West'] as $side) {
-            $person->waitFor("//label[starts-with(normalize-space(.),'$side roof')]");
+            $person->waitFor("//*[contains(@class,'MuiInputLabel')][starts-with(normalize-space(.),'$side roof')]");
         }
     }
 }

@@ -198,6 +198,27 @@ final class CuttingTest extends FeatureTestCase
         }
     }
 
+    public function test_pieces_are_called_by_their_blocks_name_also_after_it_changed(): void
+    {
+        $user = $this->member();
+        $document = self::boathouse();
+        $job = $this->job($user, $document);
+        $document['roof']['blocks'][0]['name'] = 'Great hall';
+        $document['cutting'] = ['cut' => [['panel' => 'hall.S-29', 'long' => 152, 'short' => 133]]];
+        $this->save($user, $job, $document, 1)->assertOk();
+
+        $slice = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=hall.S-29")->assertOk()->json();
+        $piece = array_values(array_filter($slice['panels'], static fn (array $p): bool => $p['id'] === 'hall.S-29'))[0];
+        self::assertSame('Great hall S-29', $piece['name']);
+        self::assertStringStartsWith('Great hall S-', $piece['pairedName']);
+        self::assertStringContainsString($piece['pairedName'], $slice['card']['sheet']);
+        self::assertStringContainsString('Great hall', implode(' ', $this->getJson("/api/jobs/$job->id/plan/load-out")->json('ranges')));
+        self::assertContains(['code' => 'panels-cut', 'parameters' => ['count' => 1, 'first' => 'Great hall S-29']], $this->getJson("/api/jobs/$job->id/revisions")->json('0.change'));
+        foreach (['pieces.csv', 'blanks.svg'] as $file) {
+            self::assertStringContainsString('Great hall S-', (string) $this->get("/api/jobs/$job->id/files/$file")->assertOk()->getContent());
+        }
+    }
+
     public function test_the_layout_sheet_has_marks_to_either_side(): void
     {
         $user = $this->member();

@@ -48,7 +48,7 @@ export function CardDrawing({ view, back, panel, concealed }: CardDrawingProps) 
             <svg
                 viewBox={`0 0 ${size[0]} ${size[1]}`}
                 role="img"
-                aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: view.panel })}
+                aria-label={t(back ? 'cuts.drawing-back' : 'cuts.drawing-face', { piece: panel.name })}
             >
                 <text x={mid} y={18} textAnchor="middle" fontSize="16" className="muted">
                     {t(back ? 'card.back' : 'card.face')}

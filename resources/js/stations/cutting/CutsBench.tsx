@@ -23,7 +23,7 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
     const two = view.lengths?.differ ? view.lengths : null;
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h1>{t('cuts.mark-out', { piece: panel.id })}</h1>
+            <h1>{t('cuts.mark-out', { piece: panel.name })}</h1>
             <p className="muted">{slice.card && t(`cuts.how.${slice.card.how}`)}</p>
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')}{' '}
@@ -32,7 +32,7 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
                 </b>{' '}
                 ·{' '}
                 {panel.pairedWith ? (
-                    t('cuts.shared', { other: panel.pairedWith })
+                    t('cuts.shared', { other: panel.pairedName })
                 ) : (
                     <>
                         {t('cuts.ordered-at')}{' '}

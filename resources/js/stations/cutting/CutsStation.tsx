@@ -55,7 +55,7 @@ export default function CutsStation() {
     return (
         <>
             <main className="deck" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-                {phone && view && panel && <ArmsLength view={view} back={back} piece={panel.id} steps={steps} />}
+                {phone && view && panel && <ArmsLength view={view} back={back} piece={panel.name} steps={steps} />}
                 {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
                 {view && panel && slice && (
                     <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />

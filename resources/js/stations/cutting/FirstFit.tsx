@@ -38,7 +38,7 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
                 <div key={one.id} className="finding" data-severity="note">
                     <Said
                         text={t('fit.needed', {
-                            trial: one.trial,
+                            trial: one.trialName,
                             side: one.side,
                             toward: one.uphill > 0 ? 'uphill' : 'downhill',
                             amount: print(Math.abs(one.uphill), 'nearest', true),
@@ -63,7 +63,7 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
                 <div key={one.id} className="finding" data-severity="settle">
                     <Said
                         text={t('fit.waits', {
-                            trial: one.panel,
+                            trial: slice.panels.find((known) => known.id === one.panel)?.name ?? one.panel,
                             side: one.side,
                             toward: one.toward,
                             amount: print(one.amount, 'nearest', true),
@@ -73,7 +73,7 @@ export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }
             ))}
             {mayChange && (
                 <div className="stack" style={{ gap: 10 }}>
-                    <p className="muted">{t('fit.how', { piece: panel.id })}</p>
+                    <p className="muted">{t('fit.how', { piece: panel.name })}</p>
                     {edges.length > 1 && (
                         <TextField
                             select
@@ -152,7 +152,7 @@ export function PairLine({
         <div className="finding" data-severity="note" data-testid="pair">
             <Said text={slice.card.sheet} />{' '}
             <Button size="small" onClick={() => panel.pairedWith && onPick(panel.pairedWith)}>
-                {t('pair.show', { other: panel.pairedWith })}
+                {t('pair.show', { other: panel.pairedName })}
             </Button>
         </div>
     );

@@ -66,7 +66,7 @@ export function PieceList({
                                                 type="checkbox"
                                                 checked={panel.done}
                                                 disabled={!mayChange}
-                                                aria-label={t('cuts.is-cut', { piece: panel.id })}
+                                                aria-label={t('cuts.is-cut', { piece: panel.name })}
                                                 onClick={(event) => event.stopPropagation()}
                                                 onChange={(event) =>
                                                     edit((d) => setCut(d, panel, event.target.checked))
@@ -78,7 +78,7 @@ export function PieceList({
                                                 style={{ color: 'inherit' }}
                                                 onClick={() => onPick(panel.id)}
                                             >
-                                                {panel.id}
+                                                {panel.name}
                                             </button>
                                         </th>
                                         <td className="n">
@@ -96,7 +96,7 @@ export function PieceList({
                                                 </>
                                             )}
                                             {panel.pairedWith && (
-                                                <span title={t('pair.with', { other: panel.pairedWith })}>
+                                                <span title={t('pair.with', { other: panel.pairedName })}>
                                                     , {t('pair.short')}
                                                 </span>
                                             )}

@@ -5,5 +5,5 @@ export const station = {
     screen: () => import('./CutsStation'),
     keys: ['flip', 'next'],
     searches: 'cuts',
-    places: (_, slice) => (slice?.panels ?? []).map(({ id }) => ({ name: id, to: `cuts?piece=${id}` })),
+    places: (_, slice) => (slice?.panels ?? []).map(({ id, name }) => ({ name, to: `cuts?piece=${id}` })),
 } as const satisfies Station<'cuts'>;
