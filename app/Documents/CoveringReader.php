@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\NotInCatalogue;
@@ -45,7 +46,7 @@ final readonly class CoveringReader
             $this->reading->fault('system.material', 'not-in-catalogue', $e->key, ['known' => implode(', ', array_keys($catalogue->materials))]);
         }
 
-        return new Covering($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented', $rules);
+        return new Covering($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented', $rules, Colour::tryFrom((string) ($system->colour ?? '')));
     }
 
     private function gauge(stdClass $system, Material $material): string

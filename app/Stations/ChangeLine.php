@@ -40,7 +40,7 @@ final readonly class ChangeLine
         if ($before->name !== $after->name) {
             $changes[] = new Change('renamed', ['name' => $after->name]);
         }
-        foreach (['profile', 'material', 'gauge', 'ridge'] as $field) {
+        foreach (['profile', 'material', 'gauge', 'ridge', 'colour'] as $field) {
             $now = $after->system->{$field} ?? null;
             if (($before->system->{$field} ?? null) !== $now && $now !== null) {
                 $changes[] = new Change("system-$field", ['value' => (string) $now]);

@@ -9,6 +9,7 @@ use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Stations;
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Catalogue\Hand;
@@ -144,7 +145,7 @@ final class WordsTest extends FeatureTestCase
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 
         return [
-            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'layout-school'], 'fault.' => [],
+            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => [],
             'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
             'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
             'rule.' => array_keys(HouseRules::all()), 'rule-name.' => array_keys(HouseRules::all()), 'rules.of.' => array_keys(HouseRules::byStage()),
@@ -153,6 +154,7 @@ final class WordsTest extends FeatureTestCase
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
             'jobs.way.' => ['readings', 'blocks', 'file'], 'jobs.needs.' => ['readings', 'blocks', 'file'], 'jobs.sort.' => ['touched', 'untouched', 'name'], 'jobs.shelf.' => ['at-work', 'archived', 'deleted'],
             'jobs.state.' => ['done', 'to-settle', 'blocked', 'not-begun'], 'jobs.deed.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'], 'jobs.done.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
+            'colour.' => ['none', ...array_column(Colour::cases(), 'value')],
             'system.family.' => ['concealed', 'exposed'],
             'deck.' => array_column(DeckKind::cases(), 'value'),
             'mark.from.' => array_column(AcrossFrom::cases(), 'value'),

@@ -9,6 +9,7 @@ use App\Stations\Stations;
 use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\Catalogue\Catalogue;
+use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Catalogue\Section;
@@ -34,6 +35,7 @@ final class CatalogueController
             'materials' => array_map(static fn (Material $m): array => [
                 'key' => $m->key, 'gauges' => array_keys($m->gauges),
             ], array_values($catalogue->materials)),
+            'colours' => array_column(Colour::cases(), 'value'),
             'shapes' => array_map(static fn (ShapeKind $shape): array => [
                 'key' => $shape->value, 'runsByCorner' => $shape->runsByCorner(), 'edges' => array_column($shape->firstEdges(), 'value'),
             ], ShapeKind::cases()),

@@ -44,7 +44,7 @@ final readonly class LayoutSlice
         return [
             'faces' => array_map($this->faces->face(...), $plan->of(RoofStage::class)->roof->faces),
             'profile' => ['key' => $profile->key, 'cover' => $profile->cover, 'height' => $profile->height, 'family' => $profile->family->value, 'hand' => $profile->hand->value],
-            'system' => ['profile' => $profile->key, 'material' => $plan->job->covering->material->key, 'gauge' => $plan->job->covering->gauge, 'ridge' => $plan->job->covering->ventedRidge ? 'vented' : 'unvented'],
+            'system' => ['profile' => $profile->key, 'material' => $plan->job->covering->material->key, 'gauge' => $plan->job->covering->gauge, 'ridge' => $plan->job->covering->ventedRidge ? 'vented' : 'unvented', 'colour' => $plan->job->covering->colour?->value],
             'face' => $face === null ? null : $this->laidFace($plan, $face),
         ];
     }

@@ -22,6 +22,7 @@ final class LayoutStation extends Station
         private readonly LayoutWriter $writer,
         private readonly LayoutSlice $slice,
         private readonly AllMarksSlice $marks,
+        private readonly SpaceSlice $space,
         private readonly LayoutChanges $changes,
         private readonly LayoutSheet $sheet,
     ) {
@@ -56,7 +57,7 @@ final class LayoutStation extends Station
 
     public function slices(): array
     {
-        return ['layout' => $this->slice->of(...), 'marks' => $this->marks->of(...)];
+        return ['layout' => $this->slice->of(...), 'marks' => $this->marks->of(...), 'space' => fn (Plan $plan, ?string $pick): array => $this->space->of($plan)];
     }
 
     public function whole(Plan $plan): array

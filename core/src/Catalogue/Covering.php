@@ -10,13 +10,17 @@ use Imbrex\Core\Rules\RuleSet;
 /** What the roof is covered with, and by which habits: profile, metal, ridge, house rules. */
 final readonly class Covering
 {
-    /** @param  bool  $ventedRidge  what ridges are where nobody wished otherwise */
+    /**
+     * @param  bool  $ventedRidge  what ridges are where nobody wished otherwise
+     * @param  Colour|null  $colour  of its coat; null where nobody has said
+     */
     public function __construct(
         public Profile $profile,
         public Material $material,
         public string $gauge,
         public bool $ventedRidge,
         public RuleSet $rules,
+        public ?Colour $colour = null,
     ) {
     }
 

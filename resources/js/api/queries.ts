@@ -65,8 +65,14 @@ export function useNewest(job: string, wanted: boolean) {
 }
 
 /** One station's slice of the plan of a saved revision. The slice before stays on screen until the new one is here. */
-export function usePlanSlice<K extends keyof Slices>(job: string, station: K, revision: number, pick?: string | null) {
-    return useQuery({ ...planSlice(job, station, revision, pick), placeholderData: keepPreviousData });
+export function usePlanSlice<K extends keyof Slices>(
+    job: string,
+    station: K,
+    revision: number,
+    pick?: string | null,
+    enabled = true,
+) {
+    return useQuery({ ...planSlice(job, station, revision, pick), placeholderData: keepPreviousData, enabled });
 }
 
 /** The same, for whoever asks for several at once. */

@@ -99,6 +99,7 @@ export interface CatalogueState {
     stations: string[];
     profiles: CatalogueProfile[];
     materials: { key: string; gauges: string[] }[];
+    colours: string[];
     /** What a plane's sides are first taken to be, by its shape. */
     shapes: { key: string; runsByCorner: boolean; edges: string[] }[];
     /** What panels may lie on, and whether that has a spacing. */

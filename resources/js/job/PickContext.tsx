@@ -3,6 +3,8 @@ import { createContext, useContext, useMemo, useState, type ReactNode } from 're
 export interface Pick {
     kind: 'block' | 'face' | 'edge';
     id: string;
+    /** One piece of the face's metal, where it was picked and not only its face. */
+    panel?: string;
 }
 
 interface Picking {

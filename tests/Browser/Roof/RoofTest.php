@@ -148,6 +148,17 @@ final class RoofTest extends BrowserTestCase
         $person->waitFor("//*[contains(@class,'bench')]//h1[starts-with(normalize-space(),'Hall') or starts-with(normalize-space(),'Wing') or normalize-space()='valley']");
         $picked = $person->text("//*[contains(@class,'bench')]//h1");
 
+        // A piece that is picked here is picked everywhere.
+        if (str_contains($picked, ' ')) {
+            $person->drag($x - 130, $y - 30, 0, 0);
+            $person->sees('Picked:');
+            $piece = $person->text("//*[contains(@class,'bench')]//p[starts-with(normalize-space(),'Picked:')]/b");
+            $this->goToStation($person, 'Layout');
+            $person->waitFor("//*[name()='polygon'][@data-picked]");
+            $this->goToStation($person, 'Cuts');
+            $person->sees("Mark out $piece");
+            $this->goToStation($person, 'Roof');
+        }
         $person->press('Still picture');
         $person->press('north-east');
         $person->press('Face Hall N');

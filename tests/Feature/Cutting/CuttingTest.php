@@ -210,7 +210,7 @@ final class CuttingTest extends FeatureTestCase
         $slice = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=hall.S-29")->assertOk()->json();
         $piece = array_values(array_filter($slice['panels'], static fn (array $p): bool => $p['id'] === 'hall.S-29'))[0];
         self::assertSame('Great hall S-29', $piece['name']);
-        self::assertStringStartsWith('Great hall S-', $piece['pairedName']);
+        self::assertStringStartsWith('Great hall ', $piece['pairedName']);
         self::assertStringContainsString($piece['pairedName'], $slice['card']['sheet']);
         self::assertStringContainsString('Great hall', implode(' ', $this->getJson("/api/jobs/$job->id/plan/load-out")->json('ranges')));
         self::assertContains(['code' => 'panels-cut', 'parameters' => ['count' => 1, 'first' => 'Great hall S-29']], $this->getJson("/api/jobs/$job->id/revisions")->json('0.change'));

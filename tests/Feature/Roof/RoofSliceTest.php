@@ -24,6 +24,32 @@ final class RoofSliceTest extends FeatureTestCase
         self::assertSame('hall', $faces['hall.S']['block']);
     }
 
+    public function test_the_picture_has_seams_pieces_and_openings_on_their_faces(): void
+    {
+        $space = $this->slice($this->demo('clubroom'), 'space');
+        self::assertSame(['material' => 'steel', 'colour' => null], $space['metal']);
+        self::assertSame(1.5, $space['rise']);
+        $faces = collect($space['faces'])->keyBy('id');
+        self::assertSame(['Chimney'], array_values(array_intersect(array_column($faces['N']['openings'], 'name'), ['Chimney'])));
+        self::assertCount(28, $faces['N']['panels'], '27 strips, one of them in two pieces');
+        // Seams stop at what comes through: the one that meets the chimney has a stretch below it and one above.
+        $places = array_count_values(array_map(static fn (array $seam): string => sprintf('%.1f', $seam[0][0]), $faces['N']['seams']));
+        self::assertContains(2, $places);
+        foreach ($faces['N']['seams'] as [$from, $to]) {
+            // Straight up a slope of 6 in 12 or whatever it is: the same rise over the same run.
+            $rise[] = round(($to[2] - $from[2]) / hypot($to[0] - $from[0], $to[1] - $from[1]), 2);
+        }
+        self::assertCount(1, array_unique($rise ?? []));
+    }
+
+    public function test_the_colour_of_the_metal_is_chosen_and_told(): void
+    {
+        $coloured = static fn (string $colour): callable => static fn (array $document): array => array_replace_recursive($document, ['system' => ['colour' => $colour]]);
+        self::assertSame('charcoal', $this->slice($this->demo('boathouse', $coloured('charcoal')), 'space')['metal']['colour']);
+        self::assertSame('red', $this->slice($this->demo('boathouse', $coloured('red')), 'layout')['system']['colour']);
+        $this->begin($this->member(), self::document(['system' => ['colour' => 'sparkling']]))->assertUnprocessable()->assertJsonPath('faults.0.field', 'system.colour');
+    }
+
     public function test_checks_come_with_what_was_expected(): void
     {
         $checks = collect($this->slice($this->demo('boathouse'), 'roof')['checks'])->keyBy('id');

@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { usePick } from '../../job/PickContext';
 import { ArmsLength } from './ArmsLength';
 import { CardDrawing } from './CardDrawing';
 import { CutsBench } from './CutsBench';
@@ -20,12 +21,18 @@ export default function CutsStation() {
     const [back, setBack] = useState(true);
     // There the two lengths, the next piece and its other side stand together.
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
-    const slice = usePlanSlice(job.id, 'cuts', job.revision, params.get('piece')).data;
+    const { pick: picked, setPick } = usePick();
+    const slice = usePlanSlice(job.id, 'cuts', job.revision, params.get('piece') ?? picked?.panel).data;
     const panels = slice?.panels ?? [];
     const card = slice?.card ?? null;
     const at = panels.findIndex((panel) => panel.id === card?.back.panel);
     const panel = panels[at];
-    const pick = (id: string | undefined) => id && setParams({ piece: id }, { replace: true });
+    const pick = (id: string | undefined) => {
+        const face = panels.find((one) => one.id === id)?.face;
+        if (!id || !face) return;
+        setParams({ piece: id }, { replace: true });
+        setPick({ kind: 'face', id: face, panel: id });
+    };
     useHotkeys('f', () => setBack(!back), [back]);
     useHotkeys('j', () => pick(panels[at + 1]?.id), [at, panels]);
     useHotkeys('k', () => pick(panels[at - 1]?.id), [at, panels]);

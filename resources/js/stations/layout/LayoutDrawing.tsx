@@ -1,5 +1,6 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import { useTranslation } from 'react-i18next';
+import { usePick } from '../../job/PickContext';
 import type { LaidFace } from '../../contracts/layout';
 import type { PlanFace } from '../../contracts/roof';
 import { EdgeLine } from '../../deck/EdgeLine';
@@ -20,6 +21,7 @@ interface LayoutDrawingProps {
 
 /** The true face with its panels. Drag it and the seams move by the tape's marks. */
 export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark }: LayoutDrawingProps) {
+    const { pick } = usePick();
     const { t } = useTranslation();
     const { box, size } = useSize();
     const begun = useRef<number | null>(null);
@@ -82,6 +84,18 @@ export function LayoutDrawing({ face, laid, cover, ahead, mayDrag, onNudge, mark
                             .filter((strip) => strip.rip !== null)
                             .map((strip) => (
                                 <polygon key={strip.id} className="rip" points={pointsOf(strip.metal, view)} />
+                            ))}
+                    {!moving &&
+                        laid.strips
+                            .filter((strip) => strip.id === pick?.panel)
+                            .map((strip) => (
+                                <polygon
+                                    key={strip.id}
+                                    data-picked={strip.id}
+                                    points={pointsOf(strip.metal, view)}
+                                    fill="var(--chalk)"
+                                    fillOpacity="0.4"
+                                />
                             ))}
                     {seams.flatMap((u) =>
                         upTheSlope(loops, u).map(([low, high]) => {

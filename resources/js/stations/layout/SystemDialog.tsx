@@ -7,12 +7,14 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { ChosenSystem } from '../../contracts/layout';
-import type { Profile } from '../../contracts/job';
+import type { JobDocument, Profile } from '../../contracts/job';
 import { useCatalogue, useCrewProfiles } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { setSystem, takeOwnProfile } from '../../job/edits';
 import { Len } from '../../tape/Len';
 import { SectionDrawing } from './SectionDrawing';
+
+type ChosenColour = NonNullable<JobDocument['system']>['colour'];
 
 /** What the roof is covered with: profile, metal, gauge, ridge. */
 export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClose: () => void }) {
@@ -71,6 +73,26 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                         {(material?.gauges ?? []).map((gauge) => (
                             <MenuItem key={gauge} value={gauge}>
                                 {gauge}
+                            </MenuItem>
+                        ))}
+                    </TextField>
+                    <TextField
+                        select
+                        label={t('system.colour')}
+                        value={system.colour ?? ''}
+                        disabled={!mayChange}
+                        onChange={(event) =>
+                            edit((d) => {
+                                const next = { ...d.system, colour: event.target.value as ChosenColour };
+                                if (event.target.value === '') delete next.colour;
+                                return { ...d, system: next };
+                            })
+                        }
+                    >
+                        <MenuItem value="">{t('colour.none')}</MenuItem>
+                        {(catalogue?.colours ?? []).map((colour) => (
+                            <MenuItem key={colour} value={colour}>
+                                {t(`colour.${colour}`)}
                             </MenuItem>
                         ))}
                     </TextField>

@@ -3,8 +3,9 @@ import { Link } from 'react-router';
 import type { RoofFace, RoofSlice } from '../../contracts/roof';
 import { DeckField } from '../../bench/DeckField';
 import { Findings } from '../../bench/Findings';
+import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
-import type { Pick } from '../../job/PickContext';
+import { usePick, type Pick } from '../../job/PickContext';
 import { blocksOf } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
 import { Checks } from './Checks';
@@ -15,6 +16,9 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
     const job = useJob();
     const block = blocksOf(job.document).find((block) => block.id === face.block);
     const edges = slice.edges.filter((edge) => edge.faces.includes(face.id));
+    const { pick } = usePick();
+    const space = usePlanSlice(job.id, 'space', job.revision, null, pick?.panel !== undefined).data;
+    const panel = space?.faces.flatMap(({ panels }) => panels).find(({ id }) => id === pick?.panel);
     const vs = face.outline.map(([, v]) => v);
     return (
         <>
@@ -31,6 +35,12 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
             <p className="muted">
                 {t('roof.longest-run')} <Len inches={Math.max(...vs) - Math.min(...vs)} />
             </p>
+            {panel && (
+                <p style={{ marginTop: 8 }}>
+                    {t('roof.piece')} <b>{panel.name}</b>{' '}
+                    <Link to={`/jobs/${job.id}/cuts?piece=${panel.id}`}>{t('roof.piece-card')}</Link>
+                </p>
+            )}
             <div className="rowed" style={{ marginTop: 8 }}>
                 {block && (
                     <button type="button" className="chip" onClick={() => onPick({ kind: 'block', id: block.id })}>

@@ -4,10 +4,14 @@ import * as THREE from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { RoofSlice, SpacePoint } from '../../contracts/roof';
 import type { Pick } from '../../job/PickContext';
-import { extentOf, normalOf, surfacesOf, type Surface } from './spaceModel';
+import type { SpaceSlice } from '../../contracts/layout';
+import { metalOf } from './metalColours';
+import { bodyOf, extentOf, normalOf, panelAt, seamsOf, surfacesOf, type Surface } from './spaceModel';
 
 interface RoofSpaceProps {
     slice: RoofSlice;
+    /** Seams, pieces and openings; they come after the faces. */
+    space: SpaceSlice | undefined;
     pick: Pick | null;
     onPick: (pick: Pick | null) => void;
     onStill: () => void;
@@ -26,7 +30,7 @@ const colour = (name: string) =>
     new THREE.Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim() || '#888888');
 
 /** The roof in three dimensions: turned with mouse, finger or arrow keys; faces and edges are picked in it. */
-export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpaceProps) {
+export default function RoofSpace({ slice, space, pick, onPick, onStill }: RoofSpaceProps) {
     const { t } = useTranslation();
     const box = useRef<HTMLDivElement>(null);
     const stage = useRef<Stage | null>(null);
@@ -52,9 +56,9 @@ export default function RoofSpace({ slice, pick, onPick, onStill }: RoofSpacePro
         }
     }, []);
     useEffect(() => {
-        stage.current?.show(slice);
+        stage.current?.show(slice, space);
         stage.current?.mark(pick);
-    }, [slice, pick]);
+    }, [slice, space, pick]);
     const keys = (event: KeyboardEvent) => {
         const way = (
             { ArrowLeft: [-TURN, 0], ArrowRight: [TURN, 0], ArrowUp: [0, -TURN], ArrowDown: [0, TURN] } as Record<
@@ -109,6 +113,9 @@ class Stage {
     private readonly watch: ResizeObserver;
     private model = new THREE.Group();
     private slice: RoofSlice | null = null;
+    private space: SpaceSlice | undefined;
+    private chosen: THREE.Mesh | null = null;
+    private due = 0;
     private middle = new THREE.Vector3();
     private radius = 0;
     private pressed: [number, number] | null = null;
@@ -126,7 +133,7 @@ class Stage {
         this.camera.up.set(0, 0, 1);
         this.controls = new OrbitControls(this.camera, this.renderer.domElement);
         this.controls.maxPolarAngle = Math.PI / 2 - 0.02;
-        this.controls.addEventListener('change', () => this.draw());
+        this.controls.addEventListener('change', () => this.soon());
         this.scene.add(new THREE.HemisphereLight(0xffffff, 0xb8b2a4, 1.9));
         const sun = new THREE.DirectionalLight(0xffffff, 1.5);
         sun.position.set(-0.5, -0.8, 1);
@@ -139,9 +146,11 @@ class Stage {
         this.watch.observe(box);
     }
 
-    show(slice: RoofSlice) {
-        if (slice === this.slice) return;
+    show(slice: RoofSlice, space: SpaceSlice | undefined) {
+        if (slice === this.slice && space === this.space) return;
         this.slice = slice;
+        this.space = space;
+        this.chosen = null;
         this.scene.remove(this.model);
         this.model = new THREE.Group();
         const surfaces = surfacesOf(slice);
@@ -158,6 +167,7 @@ class Stage {
             line.userData = { pick: { kind: 'edge', id: edge.id } };
             this.model.add(line);
         }
+        if (space) this.model.add(this.seams(space), ...this.openings(space));
         this.scene.add(this.model);
         if (this.radius === 0 || Math.abs(extent.radius / this.radius - 1) > 0.25) {
             this.radius = extent.radius;
@@ -175,11 +185,58 @@ class Stage {
                 ((own.kind === pick.kind && own.id === pick.id) ||
                     (pick.kind === 'block' && own.kind === 'face' && own.id.startsWith(`${pick.id}.`)));
             if (one instanceof THREE.Mesh && own)
-                (one.material as THREE.MeshLambertMaterial).color.copy(colour(chosen ? 'chalk' : 'metal'));
+                (one.material as THREE.MeshPhongMaterial).color.copy(
+                    chosen && !pick?.panel ? colour('chalk') : this.metal(),
+                );
             if (one instanceof THREE.Line)
                 (one.material as THREE.LineBasicMaterial).color.copy(colour(chosen ? 'chalk' : 'ink'));
         }
+        this.markPanel(pick?.panel);
         this.draw();
+    }
+
+    /** The picked piece, laid over its face. */
+    private markPanel(id: string | undefined) {
+        if (this.chosen) this.model.remove(this.chosen);
+        this.chosen = null;
+        const panel = this.space?.faces.flatMap((face) => face.panels).find((one) => one.id === id);
+        if (!panel) return;
+        this.chosen = this.mesh({ id: panel.id, face: null, loops: [panel.loop] });
+        const material = this.chosen.material as THREE.MeshPhongMaterial;
+        material.color.copy(colour('chalk'));
+        // Before its face, which lies in the same plane.
+        material.polygonOffsetFactor = -1;
+        material.polygonOffsetUnits = -1;
+        this.model.add(this.chosen);
+    }
+
+    private metal(): THREE.Color {
+        return new THREE.Color(metalOf(this.space?.metal) ?? colour('metal'));
+    }
+
+    /** All seams and ribs in one piece: a roof of a thousand panels turns as one of ten. */
+    private seams(space: SpaceSlice): THREE.Mesh {
+        const geometry = new THREE.BufferGeometry();
+        geometry.setAttribute('position', new THREE.Float32BufferAttribute(seamsOf(space, this.slice as RoofSlice), 3));
+        geometry.computeVertexNormals();
+        return new THREE.Mesh(
+            geometry,
+            new THREE.MeshLambertMaterial({ color: this.metal().multiplyScalar(0.62), side: THREE.DoubleSide }),
+        );
+    }
+
+    private openings(space: SpaceSlice): THREE.Mesh[] {
+        return space.faces.flatMap((face) =>
+            face.openings.map((opening) => {
+                const geometry = new THREE.BufferGeometry();
+                geometry.setAttribute('position', new THREE.Float32BufferAttribute(bodyOf(opening), 3));
+                geometry.computeVertexNormals();
+                return new THREE.Mesh(
+                    geometry,
+                    new THREE.MeshLambertMaterial({ color: colour('muted'), side: THREE.DoubleSide }),
+                );
+            }),
+        );
     }
 
     turn(degrees: number, down: number) {
@@ -207,7 +264,7 @@ class Stage {
 
     /** From the south-west, a little from above. */
     front() {
-        const far = this.radius * 2.75;
+        const far = this.radius * 2.35;
         this.controls.target.copy(this.middle);
         this.camera.position
             .copy(this.middle)
@@ -217,6 +274,7 @@ class Stage {
     }
 
     close() {
+        cancelAnimationFrame(this.due);
         this.watch.disconnect();
         this.controls.dispose();
         this.renderer.dispose();
@@ -243,8 +301,10 @@ class Stage {
         geometry.computeVertexNormals();
         const mesh = new THREE.Mesh(
             geometry,
-            new THREE.MeshLambertMaterial({
-                color: colour(surface.face === null ? 'rule' : 'metal'),
+            new THREE.MeshPhongMaterial({
+                color: surface.face === null ? colour('rule') : this.metal(),
+                specular: new THREE.Color(surface.face === null ? 0x000000 : 0x555555),
+                shininess: 24,
                 side: THREE.DoubleSide,
                 polygonOffset: true,
                 polygonOffsetFactor: 1,
@@ -275,7 +335,10 @@ class Stage {
         const line = hits.find(
             (hit) => hit.object instanceof THREE.Line && hit.distance < nearest.distance + this.radius * 0.03,
         );
-        this.onPick(((line ?? nearest)?.object.userData.pick as Pick | undefined) ?? null);
+        const hit = line ?? hits.find(({ object }) => object.userData.pick !== undefined);
+        const pick = (hit?.object.userData.pick as Pick | undefined) ?? null;
+        const panel = pick?.kind === 'face' && hit && this.space ? panelAt(this.space, pick.id, hit.point) : undefined;
+        this.onPick(pick && panel ? { ...pick, panel } : pick);
     }
 
     private fit() {
@@ -286,7 +349,14 @@ class Stage {
         this.draw();
     }
 
+    /** Once a frame, however often a hand moves. */
+    private soon() {
+        if (this.due === 0) this.due = requestAnimationFrame(() => this.draw());
+    }
+
     private draw() {
+        cancelAnimationFrame(this.due);
+        this.due = 0;
         this.renderer.render(this.scene, this.camera);
         const [x, y, z] = this.camera.position.clone().sub(this.controls.target).toArray();
         const degrees = (radians: number) => Math.round((radians * 180) / Math.PI);

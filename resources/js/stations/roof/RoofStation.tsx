@@ -29,6 +29,7 @@ export default function RoofStation() {
     const [draft, setDraft] = useState<Block | null>(null);
     const slice = usePlanSlice(job.id, 'roof', job.revision).data;
     const view = VIEWS.find((view) => view === params.get('view')) ?? 'plan';
+    const space = usePlanSlice(job.id, 'space', job.revision, null, view === 'space').data;
     const wanted = params.get('block');
     useEffect(() => {
         if (wanted) setPick({ kind: 'block', id: wanted });
@@ -106,7 +107,13 @@ export default function RoofStation() {
                             </p>
                         }
                     >
-                        <RoofSpace slice={slice} pick={pick} onPick={setPick} onStill={() => show('still')} />
+                        <RoofSpace
+                            slice={slice}
+                            space={space}
+                            pick={pick}
+                            onPick={setPick}
+                            onStill={() => show('still')}
+                        />
                     </Suspense>
                 )}
                 {slice && view === 'still' && <RoofStill slice={slice} pick={pick} onPick={setPick} />}

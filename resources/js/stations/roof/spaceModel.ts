@@ -1,4 +1,5 @@
 /** The roof as surfaces in the air, for the turning picture and the still one. Inches, z up. */
+import type { SpaceSlice } from '../../contracts/layout';
 import type { RoofSlice, SpacePoint } from '../../contracts/roof';
 
 export interface Surface {
@@ -47,4 +48,49 @@ export function normalOf(loop: SpacePoint[]): SpacePoint {
     });
     const length = Math.hypot(x, y, z) || 1;
     return [x / length, y / length, z / length];
+}
+
+/** Two triangles of each seam or rib, standing on its face: nine numbers a triangle. */
+export function seamsOf(space: SpaceSlice, slice: RoofSlice): number[] {
+    const corners: number[] = [];
+    for (const face of space.faces) {
+        const loop = slice.faces.find((one) => one.id === face.id)?.loops[0];
+        if (!loop) continue;
+        const normal = normalOf(loop);
+        const sign = normal[2] < 0 ? -1 : 1;
+        const lifted = (point: SpacePoint): SpacePoint => [
+            point[0] + normal[0] * sign * space.rise,
+            point[1] + normal[1] * sign * space.rise,
+            point[2] + normal[2] * sign * space.rise,
+        ];
+        for (const [from, to] of face.seams as [SpacePoint, SpacePoint][])
+            corners.push(...from, ...to, ...lifted(to), ...from, ...lifted(to), ...lifted(from));
+    }
+    return corners;
+}
+
+/** What comes through a face, as a body with upright sides and a lid along the slope; nine numbers a triangle. */
+export function bodyOf({ loop, rise }: SpaceSlice['faces'][number]['openings'][number]): number[] {
+    const corners: number[] = [];
+    const up = ([x, y, z]: number[]) => [x, y, z + rise];
+    loop.forEach((a, i) => {
+        const b = loop[(i + 1) % loop.length];
+        corners.push(...a, ...b, ...up(b), ...a, ...up(b), ...up(a));
+        if (i > 0 && i < loop.length - 1) corners.push(...up(loop[0]), ...up(a), ...up(b));
+    });
+    return corners;
+}
+
+/** The piece of a face that lies at a point of it, seen from above. */
+export function panelAt(space: SpaceSlice, face: string, at: { x: number; y: number }): string | undefined {
+    return space.faces
+        .find((one) => one.id === face)
+        ?.panels.find(({ loop }) => {
+            let inside = false;
+            loop.forEach(([x1, y1], i) => {
+                const [x2, y2] = loop[(i + 1) % loop.length];
+                if (y1 > at.y !== y2 > at.y && at.x < x1 + ((at.y - y1) / (y2 - y1)) * (x2 - x1)) inside = !inside;
+            });
+            return inside;
+        })?.id;
 }
