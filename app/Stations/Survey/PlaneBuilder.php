@@ -56,6 +56,7 @@ final class PlaneBuilder
             $this->shape(),
             array_map(static fn (stdClass $tie): Tie => new Tie((int) $tie->side, (string) $tie->plane, (int) $tie->itsSide), array_values($this->plane->ties ?? [])),
             ($this->plane->leans ?? 'right') === 'left',
+            isset($this->plane->placed) ? new Point((float) $this->plane->placed->x, (float) $this->plane->placed->y) : null,
         );
     }
 

@@ -22,9 +22,10 @@ final readonly class PlanePlacer
      * @param  array<string, Face>  $faces
      * @param  list<Joint>  $joints
      * @param  array<string, float>  $eaveHeights  inches above the ground
+     * @param  array<string, Point>  $wished  where the west and south ends of a face were put, in plan; the first of a group decides for all of it
      * @return array<string, Face> each with its frame
      */
-    public function place(array $faces, array $joints, array $eaveHeights, float $west): array
+    public function place(array $faces, array $joints, array $eaveHeights, float $west, array $wished = []): array
     {
         $placed = [];
         foreach ($faces as $face) {
@@ -35,11 +36,13 @@ final readonly class PlanePlacer
             $height = ($eaveHeights[$face->id] ?? 0.0) - $face->outline->bounds()->bottom / $face->pitch->slopeFactor() * $slope;
             $group = [$face->id => $this->with($face, new FaceFrame(new Point(0.0, 0.0), 0.0, 1.0, new SlopePlane($height, 0.0, $slope)))];
             $group = $this->grow($group, $faces, $joints, $placed);
+            $asked = array_intersect_key($wished, $group);
             [$left, $right] = $this->ends($group);
+            [$east, $north] = $asked === [] ? [$west - $left, 0.0] : $this->way($group[array_key_first($asked)], $asked[array_key_first($asked)]);
             foreach ($group as $id => $face) {
-                $placed[$id] = $this->moved($face, $west - $left);
+                $placed[$id] = $this->moved($face, $east, $north);
             }
-            $west += $right - $left + self::APART;
+            $west += $asked === [] ? $right - $left + self::APART : 0.0;
         }
 
         $inOrder = [];
@@ -110,17 +113,25 @@ final readonly class PlanePlacer
         return [$left, $right];
     }
 
-    private function moved(Face $face, float $east): Face
+    /** @return array{float, float} how far east and north a face has to go for its ends to come to lie there */
+    private function way(Face $face, Point $wished): array
+    {
+        $bounds = $face->plan()?->outline->bounds();
+
+        return [$wished->u - ($bounds->left ?? 0.0), $wished->v - ($bounds->bottom ?? 0.0)];
+    }
+
+    private function moved(Face $face, float $east, float $north): Face
     {
         /** @var FaceFrame $frame */
         $frame = $face->frame;
         $plane = $frame->plane;
 
         return $this->with($face, new FaceFrame(
-            new Point($frame->origin->u + $east, $frame->origin->v),
+            new Point($frame->origin->u + $east, $frame->origin->v + $north),
             $frame->east,
             $frame->north,
-            new SlopePlane($plane->height - $plane->east * $east, $plane->east, $plane->north),
+            new SlopePlane($plane->height - $plane->east * $east - $plane->north * $north, $plane->east, $plane->north),
         ));
     }
 

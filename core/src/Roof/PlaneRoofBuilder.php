@@ -36,7 +36,7 @@ final readonly class PlaneRoofBuilder
             }
         }
         $joints = $this->joints($surveys, $faces);
-        $placed = (new PlanePlacer)->place($faces, $joints, $this->eaveHeights($surveys), $west);
+        $placed = (new PlanePlacer)->place($faces, $joints, $this->eaveHeights($surveys), $west, array_filter(array_column($planes, 'placed', 'id')));
 
         $edges = $this->edges($placed, $joints);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Survey;
 
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 
 /** One roof plane as it was brought down: readings, or an outline somebody vouches for, or both. */
@@ -18,6 +19,7 @@ final readonly class Plane
      * @param  string|null  $ridgeWith  id of the plane behind the ridge, whose ridge readings serve this one too
      * @param  list<Tie>  $ties  edges it shares with other planes
      * @param  bool  $leansLeft  of a parallelogram, where no diagonal tells
+     * @param  Point|null  $placed  where in plan its west and south ends were put, and with it all that is tied to it, inches; null stands beside the others
      */
     public function __construct(
         public string $id,
@@ -32,6 +34,7 @@ final readonly class Plane
         public ShapeKind $shape = ShapeKind::Rectangle,
         public array $ties = [],
         public bool $leansLeft = false,
+        public ?Point $placed = null,
     ) {
     }
 

@@ -172,3 +172,33 @@ export function takeIn(document: JobDocument, incoming: Plane[]): JobDocument {
     );
     return { ...document, roof: { ...document.roof, planes: tied } };
 }
+
+/** The planes that hang together with one by the edges they share, itself included. */
+export function tiedTo(document: JobDocument, id: string): string[] {
+    const planes = planesOf(document);
+    const group = [id];
+    for (let i = 0; i < group.length; i++)
+        for (const plane of planes) {
+            const ties = [plane.ridgeWith, ...(plane.ties ?? []).map((tie) => tie.plane)];
+            const others = plane.id === group[i] ? ties : ties.includes(group[i]) ? [plane.id] : [];
+            for (const other of others) if (other && !group.includes(other)) group.push(other);
+        }
+    return group;
+}
+
+/** Puts a plane with its west and south ends at a place in plan; what is tied to it comes along. */
+export function placePlane(document: JobDocument, id: string, x: number, y: number): JobDocument {
+    const group = tiedTo(document, id);
+    return {
+        ...document,
+        roof: {
+            ...document.roof,
+            planes: planesOf(document).map((plane) => {
+                if (!group.includes(plane.id)) return plane;
+                const rest = { ...plane };
+                delete rest.placed;
+                return plane.id === id ? { ...rest, placed: { x, y } } : rest;
+            }),
+        },
+    };
+}

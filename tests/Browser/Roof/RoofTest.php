@@ -247,6 +247,35 @@ final class RoofTest extends BrowserTestCase
         self::fail("No way to $name by Tab.");
     }
 
+    public function test_a_measured_plane_nobody_tied_is_moved_on_the_plan(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginFromFile($person, 'Two sheds', ['format' => 'imbrex-job/2', 'roof' => ['planes' => array_map(static fn (string $id): array => [
+            'id' => $id, 'name' => "Shed $id", 'riseIn12' => 4, 'outline' => [[0, 0], [240, 0], [240, 120], [0, 120]], 'edges' => ['eave', 'rake', 'peak', 'rake'],
+        ], ['A', 'B'])]]);
+        $this->goToStation($person, 'Roof');
+        [$x, $y] = $person->middleOf("//*[@data-face='B']");
+        $person->drag($x, $y - 30, -60, -90);
+        $person->waitForSave();
+        $person->sees('Where it lies in plan');
+        // Beside the other it stood at 25 feet from the west, on the line.
+        $east = $person->field('West–east from zero')->getAttribute('value');
+        self::assertNotSame('25′ 0″', $east);
+        self::assertStringNotContainsString('-', (string) $east);
+        $person->type('South–north from zero', "10'");
+        $person->keys(WebDriverKeys::ENTER);
+        $person->waitUntil(fn (): bool => $person->field('South–north from zero')->getAttribute('value') === '10′ 0″', fn (): string => $person->text());
+        $person->waitForSave();
+        $person->driver->navigate()->refresh();
+        $person->pickOnPlan("//*[@data-face='B']");
+        $person->waitUntil(fn (): bool => $person->field('West–east from zero')->getAttribute('value') === $east);
+        $person->keys(WebDriverKeys::CONTROL, 'z');
+        $person->waitForSave();
+        $person->press('Every saved plan');
+        $person->sees('Taken back: Shed B: place in plan changed');
+    }
+
     public function test_a_block_is_dragged_by_its_middle_through_which_its_ridge_runs(): void
     {
         $person = $this->person();

@@ -7,6 +7,8 @@ namespace Tests\Core\Roof;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Geometry\Bounds;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Edge;
@@ -56,6 +58,26 @@ final class PlaneRoofTest extends TestCase
 
         self::assertEqualsWithDelta(180 - Pitch::ofRise(6)->degrees() - Pitch::ofRise(9)->degrees(), $ridge->dihedralDegrees, 1e-6);
         self::assertCount(7, $roof->edges);
+    }
+
+    public function test_planes_nobody_tied_lie_where_they_were_put_and_bring_what_is_tied_to_them(): void
+    {
+        $planes = static fn (?Point $placed): array => [
+            new Plane('S', 'South', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0),
+            new Plane('N', 'North', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 9.0, 'S', placed: $placed),
+            new Plane('P', 'Porch', Polygon::rectangle(0, 0, 120, 60), self::edges(), [], 3.0),
+        ];
+        $before = self::build($planes(null));
+        $after = self::build($planes(new Point(1000.0, -250.0)));
+        $bounds = static fn (Roof $roof, string $face): Bounds => $roof->face($face)?->plan()?->outline->bounds() ?? self::fail("no plan of $face");
+
+        self::assertEqualsWithDelta([1000.0, -250.0], [$bounds($after, 'N')->left, $bounds($after, 'N')->bottom], 1e-9);
+        // The ridge they share is where it was between them, at the height it had.
+        self::assertEqualsWithDelta($bounds($before, 'N')->bottom - $bounds($before, 'S')->top, $bounds($after, 'N')->bottom - $bounds($after, 'S')->top, 1e-9);
+        $ridge = static fn (Roof $roof): Edge => $roof->edge('ridge-N-S') ?? $roof->edge('ridge-S-N') ?? self::fail('no ridge');
+        self::assertEqualsWithDelta([$ridge($before)->fromHeight, $ridge($before)->length(), $ridge($before)->dihedralDegrees], [$ridge($after)->fromHeight, $ridge($after)->length(), $ridge($after)->dihedralDegrees], 1e-9);
+        // What is not tied to them stands as if they were not there.
+        self::assertEqualsWithDelta(0.0, $bounds($after, 'P')->left, 1e-9);
     }
 
     public function test_neighbours_that_disagree_are_told(): void

@@ -6,8 +6,9 @@ import { Findings } from '../../bench/Findings';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick, type Pick } from '../../job/PickContext';
-import { blocksOf } from '../../job/roofEdits';
+import { blocksOf, placePlane } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
+import { TapeField } from '../../tape/TapeField';
 import { Checks } from './Checks';
 
 /** One face: pitch, size, and every edge it ends at. */
@@ -19,6 +20,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
     const { pick } = usePick();
     const space = usePlanSlice(job.id, 'space', job.revision, null, pick?.panel !== undefined).data;
     const panel = space?.faces.flatMap(({ panels }) => panels).find(({ id }) => id === pick?.panel);
+    const [west, south] = [0, 1].map((axis) => Math.min(...face.planOutline.map((corner) => corner[axis])));
     const vs = face.outline.map(([, v]) => v);
     return (
         <>
@@ -64,6 +66,31 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
                     {t('roof.its-layout')}
                 </Link>
             </div>
+            {!face.block && (
+                <>
+                    <h2>{t('roof.place')}</h2>
+                    <div className="pair">
+                        <TapeField
+                            label={t('roof.x')}
+                            value={west}
+                            units={job.units}
+                            signed
+                            most={120000}
+                            disabled={!job.mayChange}
+                            onChange={(x) => job.edit((d) => placePlane(d, face.id, x, south))}
+                        />
+                        <TapeField
+                            label={t('roof.y')}
+                            value={south}
+                            units={job.units}
+                            signed
+                            most={120000}
+                            disabled={!job.mayChange}
+                            onChange={(y) => job.edit((d) => placePlane(d, face.id, west, y))}
+                        />
+                    </div>
+                </>
+            )}
             <Findings findings={slice.findings.filter((finding) => finding.where === face.id)} />
             <div style={{ marginTop: 12 }}>
                 <DeckField face={face.id} />

@@ -1,7 +1,7 @@
 import { useMemo, useState, type PointerEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Block, RoofSlice } from '../../contracts/roof';
-import type { PlanOutline } from '../../contracts/plan';
+import type { PlanOutline, PlanPoint } from '../../contracts/plan';
 import { EdgeLine } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
@@ -11,6 +11,7 @@ import { LenText } from '../../tape/Len';
 import { BlockHandles } from './BlockHandles';
 import { FaceLabel, middleOf, widthAt } from './FaceLabel';
 import { footprintOf, moved, SNAP_PX, snappedMove, wallsOf } from './blockGeometry';
+import { North } from './North';
 import { RunningDimensions } from './RunningDimensions';
 
 interface PlanDrawingProps {
@@ -23,13 +24,27 @@ interface PlanDrawingProps {
     draft: Block | null;
     onDraft: (block: Block | null) => void;
     onPut: (block: Block) => void;
+    /** Faces that move together with a measured one. */
+    tied: (face: string) => string[];
+    onPlace: (face: string, x: number, y: number) => void;
 }
 
 /** A press that moves less is a pick, not a drag. */
 const DRAG_PX = 4;
 
 /** The roof from above. Pick a face or an edge; drag a block, or take it by its handles. */
-export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onDraft, onPut }: PlanDrawingProps) {
+export function PlanDrawing({
+    slice,
+    blocks,
+    pick,
+    onPick,
+    mayChange,
+    draft,
+    onDraft,
+    onPut,
+    tied,
+    onPlace,
+}: PlanDrawingProps) {
     const { t } = useTranslation();
     const print = useJobTape();
     const { box, size } = useSize();
@@ -38,9 +53,12 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
         x: number;
         y: number;
         block: Block | undefined;
+        /** A measured face, which is dragged with all that is tied to it. */
+        face: string | undefined;
         pick: Pick;
         dragging: boolean;
     } | null>(null);
+    const [shift, setShift] = useState<{ faces: string[]; by: PlanPoint } | null>(null);
     const all = useMemo<PlanOutline>(() => {
         const outline = [...slice.faces.flatMap((face) => face.planOutline), ...blocks.flatMap(footprintOf)];
         return (
@@ -59,13 +77,14 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
 
     const hold = () => setHeld(all);
     const letGo = () => setHeld(null);
-    const down = (event: PointerEvent<SVGElement>, what: Pick, block?: Block) => {
+    const down = (event: PointerEvent<SVGElement>, what: Pick, block?: Block, face?: string) => {
         if (event.button !== 0) return;
         event.stopPropagation();
         setPress({
             x: event.clientX,
             y: event.clientY,
             block: mayChange ? block : undefined,
+            face: mayChange ? face : undefined,
             pick: what,
             dragging: false,
         });
@@ -73,13 +92,18 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
     };
     const move = (event: PointerEvent<SVGElement>) => {
         const at = press;
-        if (!at?.block) return;
+        if (!at?.block && !at?.face) return;
         const [dx, dy] = [event.clientX - at.x, event.clientY - at.y];
         if (!at.dragging && Math.hypot(dx, dy) < DRAG_PX) return;
         if (!at.dragging) {
             setPress({ ...at, dragging: true });
             hold();
-            onPick({ kind: 'block', id: at.block.id });
+            onPick(at.block ? { kind: 'block', id: at.block.id } : at.pick);
+        }
+        if (!at.block) {
+            const whole = (px: number) => Math.round(px / view.scale);
+            setShift({ faces: tied(at.face as string), by: [whole(dx), -whole(dy)] });
+            return;
         }
         const by = snappedMove(at.block, [dx / view.scale, -dy / view.scale], blocks, SNAP_PX / view.scale, 1);
         onDraft(moved(at.block, by[0], by[1]));
@@ -87,7 +111,13 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
     const up = () => {
         const at = press;
         setPress(null);
-        if (at?.dragging && draft) {
+        if (at?.dragging && shift && at.face) {
+            const own = slice.faces.find((face) => face.id === at.face)?.planOutline ?? [];
+            const [x, y] = [0, 1].map((axis) => Math.min(...own.map((corner) => corner[axis])) + shift.by[axis]);
+            onPlace(at.face, x, y);
+            setShift(null);
+            letGo();
+        } else if (at?.dragging && draft) {
             onPut(draft);
             onDraft(null);
             letGo();
@@ -95,17 +125,22 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
     };
     const cancel = () => {
         setPress(null);
+        setShift(null);
         onDraft(null);
         letGo();
     };
     // A ridge through the middle of a block drags the block, as its faces do.
+    const shifted = (faces: string[]) =>
+        shift && faces.every((face) => shift.faces.includes(face))
+            ? `translate(${(shift.by[0] * view.scale).toFixed(1)} ${(-shift.by[1] * view.scale).toFixed(1)})`
+            : undefined;
     const within = (faces: string[]) => {
         const owners = new Set(slice.faces.filter((face) => faces.includes(face.id)).map((face) => face.block));
         const [owner] = owners;
         return owners.size === 1 ? blocks.find((block) => block.id === owner) : undefined;
     };
-    const gestures = (what: Pick, block?: Block) => ({
-        onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block),
+    const gestures = (what: Pick, block?: Block, face?: string) => ({
+        onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block, face),
         onPointerMove: move,
         onPointerUp: up,
         onPointerCancel: cancel,
@@ -141,8 +176,13 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                                     aria-pressed={chosen}
                                     aria-label={t('roof.pick-face', { face: face.name })}
                                     data-face={face.id}
-                                    style={{ cursor: block && mayChange ? 'move' : 'pointer' }}
-                                    {...gestures({ kind: 'face', id: face.id }, block)}
+                                    style={{ cursor: mayChange ? 'move' : 'pointer' }}
+                                    transform={shifted([face.id])}
+                                    {...gestures(
+                                        { kind: 'face', id: face.id },
+                                        block,
+                                        face.block ? undefined : face.id,
+                                    )}
                                 />
                             );
                         })}
@@ -161,7 +201,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                             const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
                             const chosen = pick?.kind === 'edge' && pick.id === edge.id;
                             return (
-                                <g key={edge.id}>
+                                <g key={edge.id} transform={shifted(edge.faces)}>
                                     {chosen && (
                                         <line
                                             x1={from[0]}
@@ -240,17 +280,7 @@ export function PlanDrawing({ slice, blocks, pick, onPick, mayChange, draft, onD
                                 </g>
                             );
                         })}
-                    <g pointerEvents="none" aria-hidden="true">
-                        <path
-                            d={`M${size[0] - 24} 54 v-30 m-6 9 l6 -10 l6 10`}
-                            fill="none"
-                            stroke="var(--muted)"
-                            strokeWidth="1.6"
-                        />
-                        <text x={size[0] - 24} y="72" textAnchor="middle" fontSize="14" className="muted">
-                            {t('roof.north')}
-                        </text>
-                    </g>
+                    <North x={size[0] - 24} />
                     <RunningDimensions
                         blocks={draft ? blocks.map((block) => (block.id === draft.id ? draft : block)) : blocks}
                         view={view}

@@ -264,7 +264,7 @@ class Stage {
 
     /** From the south-west, a little from above. */
     front() {
-        const far = this.radius * 2.35;
+        const far = this.radius * 2.6;
         this.controls.target.copy(this.middle);
         this.camera.position
             .copy(this.middle)

@@ -7,7 +7,7 @@ import type { Block } from '../../contracts/roof';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
-import { addBlock, blocksOf, newBlock, putBlock } from '../../job/roofEdits';
+import { addBlock, blocksOf, newBlock, placePlane, putBlock, tiedTo } from '../../job/roofEdits';
 import { PlanDrawing } from './PlanDrawing';
 import { RoofBench } from './RoofBench';
 import { RoofStill } from './RoofStill';
@@ -97,6 +97,8 @@ export default function RoofStation() {
                         draft={draft}
                         onDraft={setDraft}
                         onPut={(block) => job.edit((d) => putBlock(d, block))}
+                        tied={(face) => tiedTo(job.document, face)}
+                        onPlace={(face, x, y) => job.edit((d) => placePlane(d, face, x, y))}
                     />
                 )}
                 {slice && view === 'space' && (
