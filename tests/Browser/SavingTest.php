@@ -105,14 +105,7 @@ final class SavingTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $this->beginOarStore($person, 'Two windows');
-        $first = $person->driver->getWindowHandle();
-        $url = $person->driver->getCurrentURL();
-        $person->driver->switchTo()->newWindow('tab');
-        $person->driver->get($url);
-        $person->pressBeginning('Eave: show its readings');
-        $this->takeReading($person, 'Eave', "41' 8 1/8");
-        $person->waitForSave();
-        $person->driver->switchTo()->window($first);
+        $this->saveInAnotherWindow($person);
         $person->pressBeginning('Eave: show its readings');
         $person->type('Eave, next reading', "41' 8 1/4");
         $person->press('Keep');
@@ -133,14 +126,7 @@ final class SavingTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $this->beginOarStore($person, 'Told in time');
-        $first = $person->driver->getWindowHandle();
-        $url = $person->driver->getCurrentURL();
-        $person->driver->switchTo()->newWindow('tab');
-        $person->driver->get($url);
-        $person->pressBeginning('Eave: show its readings');
-        $this->takeReading($person, 'Eave', "41' 8 1/8");
-        $person->waitForSave();
-        $person->driver->switchTo()->window($first);
+        $this->saveInAnotherWindow($person);
         $person->sees("Ivo Marsh saved plan 2 in the meantime: First plane: eave 41' 8 1/8");
         $person->press('Show plan 2');
         $person->doesNotSee('in the meantime');
@@ -168,6 +154,19 @@ final class SavingTest extends BrowserTestCase
         $person->driver->navigate()->refresh();
         $person->press('Redo');
         $person->waitUntil(fn (): bool => str_contains($person->text("//header//*[@role='status']"), 'Plan 4 · saved'), fn (): string => $person->text());
+    }
+
+    /** Another window of the same job takes a reading; the first is in front again. */
+    private function saveInAnotherWindow(Person $person): void
+    {
+        $first = $person->driver->getWindowHandle();
+        $url = $person->driver->getCurrentURL();
+        $person->driver->switchTo()->newWindow('tab');
+        $person->driver->get($url);
+        $person->pressBeginning('Eave: show its readings');
+        $this->takeReading($person, 'Eave', "41' 8 1/8");
+        $person->waitForSave();
+        $person->driver->switchTo()->window($first);
     }
 
     private function connection(Person $person, bool $on): void

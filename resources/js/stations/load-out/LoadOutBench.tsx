@@ -6,6 +6,12 @@ import { useJob } from '../../job/JobContext';
 import { Len, Said } from '../../tape/Len';
 import { ReleaseOrder } from './ReleaseOrder';
 
+const FILES = [
+    { file: 'cut-list.pdf', name: 'load.pdf' },
+    { file: 'cut-list.csv', name: 'load.csv' },
+    { file: 'order.json', name: 'load.json' },
+];
+
 /** Totals, files, and the release of the order. */
 export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const { t } = useTranslation();
@@ -61,33 +67,18 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                 </p>
             )}
             <div className="rowed" style={{ marginTop: 14 }}>
-                <Button
-                    variant="outlined"
-                    color="inherit"
-                    component="a"
-                    href={`/api/jobs/${job.id}/files/cut-list.pdf`}
-                    download
-                >
-                    {t('load.pdf')}
-                </Button>
-                <Button
-                    variant="outlined"
-                    color="inherit"
-                    component="a"
-                    href={`/api/jobs/${job.id}/files/cut-list.csv`}
-                    download
-                >
-                    {t('load.csv')}
-                </Button>
-                <Button
-                    variant="outlined"
-                    color="inherit"
-                    component="a"
-                    href={`/api/jobs/${job.id}/files/order.json`}
-                    download
-                >
-                    {t('load.json')}
-                </Button>
+                {FILES.map(({ file, name }) => (
+                    <Button
+                        key={file}
+                        variant="outlined"
+                        color="inherit"
+                        component="a"
+                        href={`/api/jobs/${job.id}/files/${file}`}
+                        download
+                    >
+                        {t(name)}
+                    </Button>
+                ))}
             </div>
             <Findings findings={slice.findings} />
             <ReleaseOrder slice={slice} />
