@@ -101,6 +101,44 @@ final class JobsTest extends BrowserTestCase
         $person->sees('Slip hall');
     }
 
+    public function test_an_account_with_no_job_is_offered_the_three_ways_to_begin(): void
+    {
+        $person = $this->person();
+        $person->goTo('/sign-in');
+        $person->type('Mail address', 'una@quiet-crew.example');
+        $person->type('Password', self::foundCrew('Quiet crew', 'Una Lark', 'una@quiet-crew.example'));
+        $person->press('Sign in');
+        $person->sees('No jobs yet. Begin one in the way that suits what you have at hand.');
+        foreach (['With readings A tape on the roof', 'With blocks Drawings: length, width', 'With a file A job exported before'] as $way) {
+            $person->sees($way);
+        }
+        $person->type('Name of the job', 'The first of all');
+        $person->press('Begin');
+        $person->waitFor("//*[contains(@class,'workspace')]");
+        $person->press('Job');
+        $person->type('Name', ' ');
+        $person->keys("\u{E004}");
+        $person->sees('A name of up to 120 characters is needed.');
+        $person->type('Name', 'The very first');
+        $person->keys("\u{E004}");
+        $person->press('Close');
+        $person->waitForSave();
+        $person->goTo('/jobs');
+        $person->waitUntil(fn (): bool => $this->listed($person) === ['The very first']);
+    }
+
+    /** @return string the owner's password */
+    private static function foundCrew(string $crew, string $owner, string $mail): string
+    {
+        $env = ['DB_DATABASE' => (string) getenv('BROWSER_DB')] + getenv();
+        $process = proc_open([PHP_BINARY, 'artisan', 'imbrex:crew', $crew, $owner, $mail], [1 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2), $env);
+        self::assertIsResource($process);
+        preg_match('/signs in with (\S+) and/', (string) stream_get_contents($pipes[1]), $said);
+        proc_close($process);
+
+        return $said[1] ?? self::fail('no crew was founded');
+    }
+
     /** @return list<string> */
     private function listed(Person $person): array
     {

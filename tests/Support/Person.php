@@ -40,8 +40,21 @@ final class Person
     public function openJob(string $name): void
     {
         $this->goTo('/jobs');
-        $this->find("//a[normalize-space()='$name']")->click();
-        $this->waitFor("//*[contains(@class,'workspace')]");
+        $link = "//a[normalize-space()='$name']";
+        $this->find($link);
+        $pressed = 0.0;
+        // The list may grow while the hand is on its way; then one presses again.
+        $this->waitUntil(function () use ($link, &$pressed): bool {
+            if ($this->all("//*[contains(@class,'workspace')]") !== []) {
+                return true;
+            }
+            if (microtime(true) - $pressed > 2.0 && $this->all($link) !== []) {
+                $pressed = microtime(true);
+                $this->all($link)[0]->click();
+            }
+
+            return false;
+        }, fn (): string => "$name did not open. Shown is:\n".$this->text());
     }
 
     /** Presses what bears these words and no others, its key apart. */

@@ -7,6 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import { useCatalogue } from '../api/queries';
+import { NameField } from '../bench/NameField';
 import { RuleTable } from '../bench/RuleTable';
 import { useJob } from '../job/JobContext';
 import { setRule } from '../job/edits';
@@ -22,15 +23,11 @@ export default function JobSettings({ onClose }: { onClose: () => void }) {
             <DialogTitle id="settings-title">{t('settings.title')}</DialogTitle>
             <DialogContent>
                 <div className="stack" style={{ paddingTop: 8 }}>
-                    <TextField
+                    <NameField
                         label={t('settings.name')}
-                        defaultValue={doc.name}
+                        value={doc.name}
                         disabled={!mayChange}
-                        slotProps={{ htmlInput: { maxLength: 120 } }}
-                        onBlur={(event) => {
-                            const name = event.target.value.trim();
-                            if (name !== '' && name !== doc.name) edit((d) => ({ ...d, name }));
-                        }}
+                        onChange={(name) => edit((d) => ({ ...d, name }))}
                     />
                     <TextField
                         label={t('settings.note')}

@@ -41,7 +41,7 @@ final class ImportTest extends FeatureTestCase
         self::assertSame(['CUT'], array_values(array_unique(array_column($drawing->outlines, 'layer'))));
         self::assertEqualsCanonicalizing(array_values($lengths), array_values($drawn), 'every length there is, to a thousandth');
         self::assertEqualsCanonicalizing(['BEND', 'NOTCH'], array_values(array_unique(array_column($drawing->lines, 'layer'))));
-        self::assertStringContainsString('hall.S-', $drawing->texts[0]['text']);
+        self::assertStringContainsString('Hall S-', $drawing->texts[0]['text']);
     }
 
     public function test_what_a_drawing_leaves_open_is_asked(): void

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { Block, RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
+import { NameField } from '../../bench/NameField';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
 import { allRound, blocksOf, editBlock, FORMS, putBlock, removeBlock, withForm } from '../../job/roofEdits';
@@ -66,17 +67,7 @@ export function BlockBench({
     return (
         <div className="stack" style={{ gap: 12 }}>
             <h1>{block.name}</h1>
-            <TextField
-                label={t('roof.name')}
-                defaultValue={block.name}
-                key={block.name}
-                disabled={off}
-                slotProps={{ htmlInput: { maxLength: 120 } }}
-                onBlur={(event) => {
-                    const name = event.target.value.trim();
-                    if (name !== '' && name !== block.name) change({ name });
-                }}
-            />
+            <NameField label={t('roof.name')} value={block.name} disabled={off} onChange={(name) => change({ name })} />
             <Findings findings={findings} />
             {mayChange && (
                 <div className="rowed" role="group" aria-label={t('roof.form')}>

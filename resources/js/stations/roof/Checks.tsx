@@ -21,11 +21,12 @@ interface ChecksProps {
 /** What was read here against what the blocks come to, and the field for the next reading. */
 export function Checks({ slice, where, quantities }: ChecksProps) {
     const { t } = useTranslation();
-    const { document: doc, edit, mayChange, units } = useJob();
+    const { document: doc, saved, edit, mayChange, units } = useJob();
     const [quantity, setQuantity] = useState(quantities[0]);
     const [source, setSource] = useState<Source>('tape');
     const gauge = useGauge(quantity === 'pitch' ? 'pitch' : 'length');
     const own = checksOf(doc).filter((one) => one.where === where && quantities.includes(one.quantity));
+    const isSaved = (one: Check) => checksOf(saved).some((kept) => kept.id === one.id);
     const value = (inches: number, of: Check['quantity']) =>
         of === 'pitch' ? t('pitch', { rise: Math.round(inches * 100) / 100 }) : <Len inches={inches} />;
     const keep = (inches: number, typed: string) =>
@@ -56,7 +57,7 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
                                     <td className="n">
                                         <b>{value(one.value, one.quantity)}</b>
                                     </td>
-                                    <td className={`n small ${result?.agrees ? 'good' : 'stop'}`}>
+                                    <td className={`n small ${result ? (result.agrees ? 'good' : 'stop') : 'muted'}`}>
                                         {result ? (
                                             result.agrees ? (
                                                 t('survey.agrees')
@@ -66,7 +67,7 @@ export function Checks({ slice, where, quantities }: ChecksProps) {
                                                 <Len inches={result.miss} signed />
                                             )
                                         ) : (
-                                            '—'
+                                            t(isSaved(one) ? 'survey.working' : 'survey.not-saved')
                                         )}
                                     </td>
                                     <td className="n">

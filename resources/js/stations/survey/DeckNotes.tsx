@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { Plane } from '../../contracts/survey';
 import { DeckField } from '../../bench/DeckField';
+import { NameField } from '../../bench/NameField';
 import { useJob } from '../../job/JobContext';
 import { editPlane, putBehind, removePlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
@@ -17,15 +18,11 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
     return (
         <section className="stack" style={{ gap: 10 }}>
             <h2 style={{ marginBottom: 0 }}>{t('notes.title')}</h2>
-            <TextField
+            <NameField
                 label={t('notes.name')}
-                defaultValue={plane.name}
+                value={plane.name}
                 disabled={disabled}
-                slotProps={{ htmlInput: { maxLength: 120 } }}
-                onBlur={(event) => {
-                    const name = event.target.value.trim();
-                    if (name !== '' && name !== plane.name) change({ name });
-                }}
+                onChange={(name) => change({ name })}
             />
             <div className="rowed" style={{ flexWrap: 'nowrap' }}>
                 <TextField
