@@ -79,7 +79,7 @@ final class FirstFitTest extends BrowserTestCase
         $person = $this->atTheBench('Pairs', 'Hall S-29');
         $line = $person->text("//*[@data-testid='pair']");
         self::assertMatchesRegularExpression('/^One sheet with (Hall|Wing) [SENW]-\d+, ordered at /', $line);
-        preg_match('/with (\S+),/', $line, $other);
+        preg_match('/with (\S+ \S+),/', $line, $other);
         $person->press("Show $other[1]");
         $person->sees("Mark out $other[1]");
         self::assertStringContainsString('One sheet with Hall S-29', $person->text("//*[@data-testid='pair']"));
