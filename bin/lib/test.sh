@@ -55,10 +55,8 @@ run_suite() {
     local swift=(-d memory_limit=2G -d opcache.enable_cli=1 "${jit[@]}")
     # Browsers wait more than they work.
     declare -A processes=([core]=2 [feature]=1 [browser]=3)
-    # The longest of them are some methods of a few classes: they are shared out one by one.
-    declare -A spread=([browser]=--functional)
     if [ $# -eq 0 ] && [ "${processes[$suite]}" -gt 1 ]; then
-        php vendor/bin/paratest --processes "${processes[$suite]}" --passthru-php="$(printf "'%s' " "${swift[@]}")" --testsuite "$suite" ${spread[$suite]:-}
+        php vendor/bin/paratest --processes "${processes[$suite]}" --passthru-php="$(printf "'%s' " "${swift[@]}")" --testsuite "$suite"
     else
         php "${swift[@]}" vendor/bin/phpunit --testsuite "$suite" "$@"
     fi

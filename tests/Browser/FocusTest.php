@@ -22,7 +22,7 @@ final class FocusTest extends BrowserTestCase
     {
         return [
             'buttons and links' => ['Load-out', 'What do we order?', ['Release 32 sheets', 'Job']],
-            'drawings and fields' => ['Survey', 'Who agrees', ['Eave to ridge: show its readings, 17′ 10 3/8″', 'First plane']],
+            'drawings and fields' => ['Survey', 'Who agrees', ['Eave to ridge: show its readings, 17′ 10 3/8″', 'Shed plane']],
         ];
     }
 
@@ -65,6 +65,9 @@ final class FocusTest extends BrowserTestCase
         $person->keys(WebDriverKeys::ENTER);
         $person->waitForPath('/jobs');
         $this->keyboardIsAt($person, 'Jobs');
+        $person->press('New job');
+        $person->waitUntil(fn (): bool => str_starts_with($this->at($person), 'BUTTON With readings'), fn (): string => $this->at($person));
+        $person->press('New job');
         $this->beginJob($person, 'Keyboard first');
         $this->keyboardIsAt($person, 'Eave to ridge');
         $person->openJob('Oar store');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Person;
 
 /** The first page: every job at a glance, put away and had back, and the three ways to begin one. */
@@ -116,11 +117,13 @@ final class JobsTest extends BrowserTestCase
         $person->press('Begin');
         $person->waitFor("//*[contains(@class,'workspace')]");
         $person->press('Job');
-        $person->type('Name', ' ');
-        $person->keys("\u{E004}");
+        $name = $person->find("(//*[@role='dialog']//input)[1]");
+        $name->click();
+        $person->keys(WebDriverKeys::CONTROL, 'a');
+        $person->keys(WebDriverKeys::BACKSPACE, WebDriverKeys::TAB);
         $person->sees('A name of up to 120 characters is needed.');
-        $person->type('Name', 'The very first');
-        $person->keys("\u{E004}");
+        $name->click();
+        $person->keys(...mb_str_split('The very first'), ...[WebDriverKeys::TAB]);
         $person->press('Close');
         $person->waitForSave();
         $person->goTo('/jobs');

@@ -32,10 +32,11 @@ export function BeginJob() {
     return (
         <section className="sheet stack" aria-label={t('jobs.new')}>
             <div className="ways" role="group" aria-label={t('jobs.how')}>
-                {WAYS.map((one) => (
+                {WAYS.map((one, i) => (
                     <button
                         key={one}
                         type="button"
+                        autoFocus={i === 0}
                         className="card"
                         aria-pressed={one === way}
                         onClick={() => setWay(one)}

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { call } from '../api/client';
 import { useJobs, useSession } from '../api/queries';
@@ -44,6 +44,7 @@ export default function Jobs() {
     const [shelf, setShelf] = useState<Shelf>('at-work');
     const [sort, setSort] = useState<Sort>('touched');
     const [wanted, setWanted] = useState('');
+    const told = useRef<HTMLParagraphElement>(null);
     const [done, setDone] = useState<string | null>(null);
     const all = jobs.data ?? [];
     const on = (one: Shelf) => all.filter((job) => shelfOf(job) === one);
@@ -59,6 +60,8 @@ export default function Jobs() {
             setDone(t('form.failed'));
         }
         await client.invalidateQueries({ queryKey: ['jobs'] });
+        // The job may stand elsewhere now, and its button with it.
+        told.current?.focus();
     };
     const empty = jobs.data?.length === 0;
     return (
@@ -82,7 +85,13 @@ export default function Jobs() {
                     {t('job.not-reached')}
                 </p>
             )}
-            <p role="status" className={done ? 'finding' : 'visually-hidden'} data-severity="note">
+            <p
+                role="status"
+                ref={told}
+                tabIndex={-1}
+                className={done ? 'finding' : 'visually-hidden'}
+                data-severity="note"
+            >
                 {done}
             </p>
             {all.length > 0 && (

@@ -29,10 +29,12 @@ export function KeyPad({ typed, onChange }: { typed: string; onChange: (typed: s
     return (
         <div role="group" aria-label={t('tape.keypad')} style={{ marginTop: 8 }}>
             <div className="keypad">
-                {KEYS.map((key) => (
+                {KEYS.map((key, i) => (
                     <button
                         key={key}
                         type="button"
+                        // Opened, it has the keyboard.
+                        autoFocus={i === 0}
                         aria-label={key === ' ' ? t('tape.space') : key}
                         onClick={() => onChange(typed + key)}
                     >
