@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
 import type { Profile } from '../contracts/job';
+import type { JobCard } from '../contracts/plan';
 import type { Slices, Tiles } from '../contracts/slices';
 import type { CatalogueState, JobSummary, Revision, SessionState } from './types';
 
@@ -26,6 +27,25 @@ export function useSignOut() {
 
 export function useJobs() {
     return useQuery({ queryKey: ['jobs'], queryFn: () => call<JobSummary[]>('GET', 'jobs') });
+}
+
+let cardBefore: Promise<unknown> = Promise.resolve();
+
+/** A job at a glance. One after the other: each is a whole plan, and whoever leaves the page waits for none of them. */
+export function useJobCard(job: string, revision: number, wanted: boolean) {
+    return useQuery({
+        queryKey: ['card', job, revision],
+        queryFn: ({ signal }) => {
+            const mine = cardBefore.then(() => {
+                signal.throwIfAborted();
+                return call<JobCard>('GET', `jobs/${job}/card?revision=${revision}`);
+            });
+            cardBefore = mine.catch(() => undefined);
+            return mine;
+        },
+        enabled: wanted,
+        staleTime: Infinity,
+    });
 }
 
 export function useCatalogue() {

@@ -1,12 +1,10 @@
 import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { call } from '../api/client';
-import { useCatalogue } from '../api/queries';
+import { useCatalogue, useJobCard } from '../api/queries';
 import type { JobSummary, Member } from '../api/types';
 import type { JobCard } from '../contracts/plan';
 import { RoofSketch } from './RoofSketch';
@@ -24,12 +22,7 @@ export function JobRow({ job, may, onDeed }: JobRowProps) {
     const { t } = useTranslation();
     const { row, seen } = useSeen();
     const gone = job.deletedUntil !== null;
-    const card = useQuery({
-        queryKey: ['card', job.id, job.revision],
-        queryFn: () => call<JobCard>('GET', `jobs/${job.id}/card?revision=${job.revision}`),
-        enabled: seen && !gone,
-        staleTime: Infinity,
-    }).data;
+    const card = useJobCard(job.id, job.revision, seen && !gone).data;
     return (
         <li className="job-row sheet" ref={row} data-job={job.name}>
             <div className="sketch">{card && <RoofSketch card={card} name={job.name} />}</div>
