@@ -10,6 +10,7 @@ import { useJob } from '../../job/JobContext';
 import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { Unchosen } from './Unchosen';
 import { Openings } from './Openings';
 
 interface LayoutBenchProps {
@@ -41,7 +42,7 @@ export function LayoutBench({
     onSystem,
 }: LayoutBenchProps) {
     const { t } = useTranslation();
-    const { document: doc, mayChange, units, edit } = useJob();
+    const { mayChange, units, edit } = useJob();
     const { layout } = laid;
     const nudged = Math.abs(layout.nudge) > 1e-9;
     const tied = (laid.group?.faces ?? [])
@@ -96,14 +97,7 @@ export function LayoutBench({
                     {t('layout.pinned')}
                 </p>
             )}
-            {mayChange && doc.system?.profile === undefined && (
-                <div className="finding rowed" data-severity="settle">
-                    <span>{t('system.unchosen', { profile: slice.profile.key })}</span>
-                    <Button size="small" variant="contained" onClick={onSystem}>
-                        {t('system.choose-now')}
-                    </Button>
-                </div>
-            )}
+            <Unchosen profile={slice.profile.key} onChoose={onSystem} />
             <PinsCost laid={laid} />
             <Findings findings={laid.findings} />
             <h2>{t('layout.compared')}</h2>
