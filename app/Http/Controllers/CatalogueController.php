@@ -10,6 +10,7 @@ use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Colour;
+use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Catalogue\Material;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Catalogue\Section;
@@ -35,6 +36,7 @@ final class CatalogueController
             'materials' => array_map(static fn (Material $m): array => [
                 'key' => $m->key, 'gauges' => array_keys($m->gauges),
             ], array_values($catalogue->materials)),
+            'concealed' => array_column(array_filter(Family::cases(), static fn (Family $family): bool => $family->isConcealed()), 'value'),
             'colours' => array_column(Colour::cases(), 'value'),
             'shapes' => array_map(static fn (ShapeKind $shape): array => [
                 'key' => $shape->value, 'runsByCorner' => $shape->runsByCorner(), 'edges' => array_column($shape->firstEdges(), 'value'),

@@ -99,6 +99,8 @@ export interface CatalogueState {
     stations: string[];
     profiles: CatalogueProfile[];
     materials: { key: string; gauges: string[] }[];
+    /** Families of profiles whose fasteners are covered; the others are screwed through. */
+    concealed: string[];
     colours: string[];
     /** What a plane's sides are first taken to be, by its shape. */
     shapes: { key: string; runsByCorner: boolean; edges: string[] }[];

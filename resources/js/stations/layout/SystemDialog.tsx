@@ -35,9 +35,10 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
             take: () => edit((d) => setSystem(d, { profile: profile.key })),
         })),
     ];
+    const isConcealed = (row: Row) => catalogue?.concealed.includes(row.family) ?? true;
     const groups = [
-        { name: 'concealed', rows: rows.filter((row) => !isScrewed(row)) },
-        { name: 'exposed', rows: rows.filter(isScrewed) },
+        { name: 'concealed', rows: rows.filter(isConcealed) },
+        { name: 'exposed', rows: rows.filter((row) => !isConcealed(row)) },
     ];
     return (
         <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="system-title">
@@ -136,8 +137,6 @@ interface Row {
     section: [number, number][];
     take: () => void;
 }
-
-const isScrewed = (row: Row): boolean => row.family === 'ribbed' || row.family === 'corrugated';
 
 interface ProfilesProps {
     name: string;
