@@ -11,6 +11,7 @@ use App\Documents\Reading;
 use App\Documents\SchemaCheck;
 use App\Documents\Understood;
 use Imbrex\Core\Circumstances;
+use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
 use Imbrex\Core\Units\UnitSystem;
 use JsonException;
@@ -89,6 +90,12 @@ final readonly class JobReader
             }
         }
 
-        return Job::of((string) $document->name, UnitSystem::from((string) ($document->units ?? 'imperial')), $reading->covering, ...$reading->parts());
+        $job = Job::of((string) $document->name, UnitSystem::from((string) ($document->units ?? 'imperial')), $reading->covering, ...$reading->parts());
+        $effort = Effort::tooMuch($job);
+        if ($effort !== null) {
+            throw DocumentFault::of([new Fault($effort->field, 'too-much-work', (string) $effort->count, ['of' => $effort->of, 'most' => $effort->most($job)])]);
+        }
+
+        return $job;
     }
 }

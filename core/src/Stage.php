@@ -16,6 +16,9 @@ interface Stage
     /** @return list<HouseRule> habits of the trade it goes by */
     public static function rules(): array;
 
+    /** @return list<Effort> what a job asks of it, before it is worked */
+    public static function effort(Job $job): array;
+
     /** @return R */
     public function work(Plan $plan): StageResult;
 }

@@ -11,14 +11,11 @@ use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Plane;
-use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\SurveyInput;
 
 /** Reads of a document where the panels of each face are to begin. */
 final readonly class LayoutReader
 {
-    private const MOST_PANELS = 20_000;
-
     /** @var list<Plane> */
     private array $planes;
 
@@ -33,7 +30,6 @@ final readonly class LayoutReader
 
     public function input(): LayoutInput
     {
-        $this->checkSize();
         $ids = [
             ...array_map(static fn (Plane $plane): string => $plane->id, $this->planes),
             ...array_map(static fn (Block $block): string => "$block->id.S", $this->blocks),
@@ -57,24 +53,5 @@ final readonly class LayoutReader
         }
 
         return new LayoutInput($layouts);
-    }
-
-    /** A slip of the key (a cover of 4 on planes of a thousand feet) must not keep the server busy for minutes. */
-    private function checkSize(): void
-    {
-        $width = array_sum(array_map(static fn (Block $b): float => 2.0 * ($b->length + $b->width), $this->blocks));
-        foreach ($this->planes as $plane) {
-            $widths = [$plane->outline?->bounds()->width() ?? 0.0];
-            foreach ($plane->readings as $reading) {
-                if (in_array($reading->quantity, [Quantity::Eave, Quantity::Ridge, Quantity::Along], true)) {
-                    $widths[] = $reading->value;
-                }
-            }
-            $width += max($widths);
-        }
-        $panels = (int) ceil($width / $this->reading->covering->profile->cover);
-        if ($panels > self::MOST_PANELS) {
-            $this->reading->fault('roof.planes', 'too-many-panels', "about $panels panels", ['most' => self::MOST_PANELS]);
-        }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Builds;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
@@ -21,6 +22,11 @@ final readonly class BuildsStage implements Stage
     public static function rules(): array
     {
         return BuildsRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return [];
     }
 
     public function work(Plan $plan): Builds

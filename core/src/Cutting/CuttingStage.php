@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -22,6 +23,11 @@ final readonly class CuttingStage implements Stage
     public static function rules(): array
     {
         return CuttingRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return CuttingEffort::of($job);
     }
 
     public function work(Plan $plan): CuttingResult

@@ -166,13 +166,11 @@ final readonly class Polygon
     /** The first pair of sides that cross or touch where they should not, or null for a simple outline. */
     public function crossing(): ?SideCrossing
     {
-        $n = count($this->corners);
-        for ($i = 0; $i < $n; $i++) {
-            for ($j = $i + 1; $j < $n; $j++) {
-                $neighbours = $j === $i + 1 || ($i === 0 && $j === $n - 1);
-                if (! $neighbours && $this->sidesMeet($i, $j)) {
-                    return new SideCrossing($i, $j);
-                }
+        $last = count($this->corners) - 1;
+        foreach (SidePairs::of([$this]) as [, $i, , $j]) {
+            $neighbours = $j === $i + 1 || ($i === 0 && $j === $last);
+            if (! $neighbours && $this->sidesMeet($i, $j)) {
+                return new SideCrossing($i, $j);
             }
         }
 

@@ -111,16 +111,25 @@ final readonly class Region
             array_push($levels, ...array_map(static fn (Point $p): float => $p->v, $loop->corners));
         }
         sort($levels);
-        $best = $this->outline->corner(0);
-        $widest = -1.0;
+        $between = [];
         for ($i = 0; $i + 1 < count($levels); $i++) {
+            $between[] = $levels[$i + 1] - $levels[$i];
+        }
+        // The farthest apart first: no stretch is wider than its levels are apart, so one seldom looks at many.
+        arsort($between);
+        [$best, $widest, $at] = [$this->outline->corner(0), -1.0, 0];
+        foreach ($between as $i => $apart) {
+            if ($apart < $widest) {
+                break;
+            }
             $v = ($levels[$i] + $levels[$i + 1]) / 2.0;
             $crossings = array_merge(...array_map(static fn (Polygon $loop): array => $loop->crossingsAt($v), $this->loops()));
             sort($crossings);
             for ($k = 0; $k + 1 < count($crossings); $k += 2) {
-                $room = min($crossings[$k + 1] - $crossings[$k], $levels[$i + 1] - $levels[$i]);
-                if ($room > $widest) {
-                    [$widest, $best] = [$room, new Point(($crossings[$k] + $crossings[$k + 1]) / 2.0, $v)];
+                $room = min($crossings[$k + 1] - $crossings[$k], $apart);
+                // Of equals the lowest counts.
+                if ($room > $widest || ($room === $widest && $i < $at)) {
+                    [$widest, $at, $best] = [$room, $i, new Point(($crossings[$k] + $crossings[$k + 1]) / 2.0, $v)];
                 }
             }
         }

@@ -44,6 +44,7 @@ final readonly class Untangler
         $corners = new Corners;
         $rings = array_map(static fn (Polygon $loop): array => array_map($corners->numberOf(...), $loop->corners), $loops);
         $this->addCrossings($corners, $loops);
+        $round = new Windings($loops);
         $tags = [];
         foreach ($rings as $number => $ring) {
             foreach ($ring as $i => $from) {
@@ -51,7 +52,7 @@ final readonly class Untangler
                 $run = $from === $to ? [] : $corners->along($from, $to);
                 for ($k = 0; $k + 1 < count($run); $k++) {
                     [$a, $b] = [$run[$k], $run[$k + 1]];
-                    if (isset($tags[$a][$b]) || $this->bounds($corners->point($a), $corners->point($b), $loops, $times)) {
+                    if (isset($tags[$a][$b]) || $this->bounds($corners->point($a), $corners->point($b), $round, $times)) {
                         $known = $tags[$a][$b] ?? Polygon::STEP;
                         $tags[$a][$b] = $known >= 0 ? $known : max($known, $loops[$number]->tag($i));
                     }
@@ -73,108 +74,71 @@ final readonly class Untangler
     /** @param  list<Polygon>  $loops */
     private function isTangled(array $loops): bool
     {
+        $bounds = array_map(static fn (Polygon $loop): Bounds => $loop->bounds(), $loops);
         foreach ($loops as $number => $loop) {
             if (count($loop->corners) < 3 || $loop->crossing() !== null || ($number === 0 && $loop->area() <= 0.0) || ($number > 0 && $loop->area() >= 0.0)) {
                 return true;
             }
-            foreach (array_slice($loops, $number + 1) as $other) {
+            for ($k = $number + 1, $n = count($loops); $k < $n; $k++) {
                 // A hole belongs in the outline and into no other hole.
-                $misplaced = $number === 0 ? ! $loop->contains($other->corner(0)) : $loop->contains($other->corner(0)) || $other->contains($loop->corner(0));
-                if ($misplaced || $this->touch($loop, $other) || $this->crossings($loop, $other) !== []) {
+                $misplaced = $number === 0
+                    ? ! $loop->contains($loops[$k]->corner(0))
+                    : $bounds[$number]->meets($bounds[$k]) && ($loop->contains($loops[$k]->corner(0)) || $loops[$k]->contains($loop->corner(0)));
+                if ($misplaced) {
                     return true;
                 }
+            }
+        }
+        foreach (count($loops) < 2 ? [] : SidePairs::of($loops) as [$one, $i, $other, $j]) {
+            if ($one !== $other && ($this->touch($loops[$one], $i, $loops[$other], $j) || $this->crossing($loops[$one], $i, $loops[$other], $j) !== null)) {
+                return true;
             }
         }
 
         return false;
     }
 
-    /** Whether a corner of one loop lies on a side of the other. */
-    private function touch(Polygon $one, Polygon $other): bool
+    /** Whether an end of one side lies on the other. */
+    private function touch(Polygon $one, int $i, Polygon $other, int $j): bool
     {
-        if (! $one->bounds()->meets($other->bounds())) {
-            return false;
-        }
-        foreach ([[$one, $other], [$other, $one]] as [$corners, $sides]) {
-            foreach ($corners->corners as $corner) {
-                foreach ($sides->corners as $i => $from) {
-                    if ($corner->distanceToLine($from, $sides->corner($i + 1)) < Tolerance::SAME_CUT) {
-                        return true;
-                    }
-                }
-            }
-        }
+        [$a, $b, $c, $d] = [$one->corner($i), $one->corner($i + 1), $other->corner($j), $other->corner($j + 1)];
 
-        return false;
+        return $a->distanceToLine($c, $d) < Tolerance::SAME_CUT || $b->distanceToLine($c, $d) < Tolerance::SAME_CUT
+            || $c->distanceToLine($a, $b) < Tolerance::SAME_CUT || $d->distanceToLine($a, $b) < Tolerance::SAME_CUT;
     }
 
     /** @param  list<Polygon>  $loops */
     private function addCrossings(Corners $corners, array $loops): void
     {
-        foreach ($loops as $i => $loop) {
-            foreach (array_slice($loops, $i) as $other) {
-                array_map($corners->numberOf(...), $this->crossings($loop, $other));
+        foreach (SidePairs::of($loops) as [$one, $i, $other, $j]) {
+            $point = $this->crossing($loops[$one], $i, $loops[$other], $j);
+            if ($point !== null) {
+                $corners->numberOf($point);
             }
         }
     }
 
-    /** @return list<Point> where sides of two loops, or of one with itself, cross */
-    private function crossings(Polygon $one, Polygon $two): array
+    /** Where two sides cross. */
+    private function crossing(Polygon $one, int $i, Polygon $other, int $j): ?Point
     {
-        $points = [];
-        foreach (array_keys($one->corners) as $i) {
-            [$a, $b] = [$one->corner($i), $one->corner($i + 1)];
-            foreach (array_keys($two->corners) as $j) {
-                [$c, $d] = [$two->corner($j), $two->corner($j + 1)];
-                $cross = ($b->u - $a->u) * ($d->v - $c->v) - ($b->v - $a->v) * ($d->u - $c->u);
-                if (($one === $two && $j <= $i) || abs($cross) < Tolerance::PARALLEL) {
-                    continue;
-                }
-                $s = (($c->u - $a->u) * ($d->v - $c->v) - ($c->v - $a->v) * ($d->u - $c->u)) / $cross;
-                $t = (($c->u - $a->u) * ($b->v - $a->v) - ($c->v - $a->v) * ($b->u - $a->u)) / $cross;
-                if ($s > 0.0 && $s < 1.0 && $t > 0.0 && $t < 1.0) {
-                    $points[] = new Point($a->u + $s * ($b->u - $a->u), $a->v + $s * ($b->v - $a->v));
-                }
-            }
+        [$a, $b, $c, $d] = [$one->corner($i), $one->corner($i + 1), $other->corner($j), $other->corner($j + 1)];
+        $cross = ($b->u - $a->u) * ($d->v - $c->v) - ($b->v - $a->v) * ($d->u - $c->u);
+        if (abs($cross) < Tolerance::PARALLEL) {
+            return null;
         }
+        $s = (($c->u - $a->u) * ($d->v - $c->v) - ($c->v - $a->v) * ($d->u - $c->u)) / $cross;
+        $t = (($c->u - $a->u) * ($b->v - $a->v) - ($c->v - $a->v) * ($b->u - $a->u)) / $cross;
 
-        return $points;
+        return $s > 0.0 && $s < 1.0 && $t > 0.0 && $t < 1.0 ? new Point($a->u + $s * ($b->u - $a->u), $a->v + $s * ($b->v - $a->v)) : null;
     }
 
-    /**
-     * Whether what is kept ends at a stretch: wound round often enough on its left, not on its right.
-     *
-     * @param  list<Polygon>  $loops
-     */
-    private function bounds(Point $from, Point $to, array $loops, int $times): bool
+    /** Whether what is kept ends at a stretch: wound round often enough on its left, not on its right. */
+    private function bounds(Point $from, Point $to, Windings $round, int $times): bool
     {
         $length = max(Tolerance::LENGTH, $from->distanceTo($to));
         [$du, $dv] = [-($to->v - $from->v) / $length * self::BESIDE, ($to->u - $from->u) / $length * self::BESIDE];
         [$u, $v] = [($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0];
 
-        return $this->winding(new Point($u + $du, $v + $dv), $loops) >= $times && $this->winding(new Point($u - $du, $v - $dv), $loops) < $times;
-    }
-
-    /**
-     * How often all loops together run round a point, counter-clockwise.
-     *
-     * @param  list<Polygon>  $loops
-     */
-    private function winding(Point $point, array $loops): int
-    {
-        $turns = 0;
-        foreach ($loops as $loop) {
-            foreach ($loop->corners as $i => $a) {
-                $b = $loop->corner($i + 1);
-                $left = ($b->u - $a->u) * ($point->v - $a->v) - ($point->u - $a->u) * ($b->v - $a->v);
-                if ($a->v <= $point->v && $b->v > $point->v && $left > 0.0) {
-                    $turns++;
-                } elseif ($a->v > $point->v && $b->v <= $point->v && $left < 0.0) {
-                    $turns--;
-                }
-            }
-        }
-
-        return $turns;
+        return $round->at(new Point($u + $du, $v + $dv)) >= $times && $round->at(new Point($u - $du, $v - $dv)) < $times;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Job;
 use Imbrex\Core\Layout\Finder\LayoutFinder;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -20,6 +21,11 @@ final readonly class LayoutStage implements Stage
     public static function rules(): array
     {
         return LayoutRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return LayoutEffort::of($job);
     }
 
     public function work(Plan $plan): LayoutResult

@@ -7,9 +7,9 @@ namespace Imbrex\Core\Layout;
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\EdgeMover;
-use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Geometry\StripGround;
 use Imbrex\Core\Geometry\Untangler;
 use Imbrex\Core\Roof\Face;
 
@@ -45,27 +45,16 @@ final readonly class MovedFace
      */
     private function covers(self $other): bool
     {
+        $ground = new StripGround($this->regions);
         foreach ($other->regions as $region) {
             foreach ($region->outline->corners as $corner) {
-                if (! $this->holds($corner)) {
+                if (! $ground->holds($corner)) {
                     return false;
                 }
             }
         }
 
         return true;
-    }
-
-    /** Whether a point lies in it, or at its end to a thousandth of an inch. */
-    public function holds(Point $point): bool
-    {
-        foreach ($this->regions as $region) {
-            if ($region->contains($point) || $region->isNear($point)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

@@ -9,7 +9,7 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\StripCutter;
+use Imbrex\Core\Geometry\StripGround;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
 
@@ -22,10 +22,9 @@ final class PieceCutter
 
     private readonly Profile $profile;
 
-    /** @var list<float> u of the corners of what is cut from */
-    private readonly array $corners;
+    private readonly StripGround $metalGround;
 
-    private readonly StripCutter $cutter;
+    private readonly StripGround $blankGround;
 
     private readonly StretchOut $flat;
 
@@ -34,15 +33,9 @@ final class PieceCutter
         $this->profile = $builds->covering->profile;
         $this->metal = MovedFace::metal($face, $builds);
         $this->blank = MovedFace::blank($face, $builds);
-        $this->cutter = new StripCutter;
-        $corners = [];
-        foreach ($this->blank->regions as $region) {
-            foreach ($region->loops() as $loop) {
-                array_push($corners, ...array_column($loop->corners, 'u'));
-            }
-        }
-        $this->corners = $corners;
-        $this->flat = new StretchOut($this->blank, $corners, $this->profile->cover);
+        $this->metalGround = new StripGround($this->metal->regions);
+        $this->blankGround = new StripGround($this->blank->regions);
+        $this->flat = new StretchOut($this->blank, $this->blankGround, $this->profile->cover);
     }
 
     /**
@@ -54,14 +47,10 @@ final class PieceCutter
     public function breaks(): array
     {
         $breaks = [];
-        foreach ($this->metal->regions as $region) {
-            foreach ($region->loops() as $loop) {
-                foreach ($loop->corners as $corner) {
-                    array_push($breaks, $corner->u, $corner->u - $this->profile->cover);
-                }
-            }
+        foreach ($this->metalGround->cornersAcross() as $u) {
+            array_push($breaks, $u, $u - $this->profile->cover);
         }
-        foreach ($this->corners as $u) {
+        foreach ($this->blankGround->cornersAcross() as $u) {
             array_push($breaks, $u, $u + $this->profile->leftMetal, $u - $this->profile->cover, $u - $this->profile->cover - $this->profile->rightMetal);
         }
         sort($breaks);
@@ -112,12 +101,10 @@ final class PieceCutter
     {
         $right = $left + $this->profile->cover;
         $pieces = [];
-        foreach ($this->metal->regions as $region) {
-            foreach ($this->cutter->strip($region, $left, $right) as $piece) {
-                $bounds = $piece->outline->bounds();
-                if ($bounds->width() > Tolerance::ON_LINE && $bounds->height() > Tolerance::ON_LINE) {
-                    $pieces[] = [$bounds->bottom, $this->standing($piece, $left, $right)];
-                }
+        foreach ($this->metalGround->strip($left, $right) as $piece) {
+            $bounds = $piece->outline->bounds();
+            if ($bounds->width() > Tolerance::ON_LINE && $bounds->height() > Tolerance::ON_LINE) {
+                $pieces[] = [$bounds->bottom, $this->standing($piece, $left, $right)];
             }
         }
         usort($pieces, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

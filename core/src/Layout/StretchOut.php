@@ -8,6 +8,7 @@ use Imbrex\Core\Geometry\EdgeMover;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Geometry\StripCutter;
+use Imbrex\Core\Geometry\StripGround;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Geometry\Untangler;
 
@@ -26,10 +27,10 @@ final readonly class StretchOut
 
     private Untangler $untangler;
 
-    /** @param  list<float>  $corners  u of the corners of what the face is cut from */
-    public function __construct(private MovedFace $blank, private array $corners, private float $cover)
+    /** @param  StripGround  $blank  what the face is cut from */
+    public function __construct(MovedFace $face, private StripGround $blank, private float $cover)
     {
-        $this->sides = $blank->sides;
+        $this->sides = $face->sides;
         $this->cutter = new StripCutter;
         $this->mover = new EdgeMover;
         $this->untangler = new Untangler;
@@ -47,13 +48,9 @@ final readonly class StretchOut
         $flat = $this->round($metal, $this->untangler->untangle($loops)) ?? $metal;
         $flat = $this->asFormed($metal, $flat, $left - $before, $left + $this->cover + $after);
         $bounds = $flat->outline->bounds();
-        foreach ($this->corners as $u) {
-            if ($u > $bounds->left + Tolerance::ON_LINE && $u < $bounds->right - Tolerance::ON_LINE) {
-                return $this->isWithinFace($flat) ? $flat : $this->withinFace($metal, $flat, $bounds->left, $bounds->right);
-            }
-        }
+        $turns = $this->blank->hasCornerBetween($bounds->left + Tolerance::ON_LINE, $bounds->right - Tolerance::ON_LINE);
 
-        return $flat;
+        return $turns && ! $this->isWithinFace($flat) ? $this->withinFace($metal, $flat, $bounds->left, $bounds->right) : $flat;
     }
 
     /** Whether every corner lies in what the face is cut from, and no corner of that in it. */
@@ -66,15 +63,14 @@ final readonly class StretchOut
                 }
             }
         }
-        $bounds = $flat->outline->bounds();
-        foreach ($this->blank->regions as $region) {
-            foreach ($region->loops() as $loop) {
-                foreach ($loop->corners as $corner) {
-                    $mayLie = $corner->u > $bounds->left && $corner->u < $bounds->right && $corner->v > $bounds->bottom && $corner->v < $bounds->top;
-                    if ($mayLie && $flat->contains($corner) && ! $flat->isNear($corner)) {
-                        return false;
-                    }
-                }
+        $within = $this->blank->cornersWithin($flat->outline->bounds());
+        if ($within === []) {
+            return true;
+        }
+        $ground = new StripGround([$flat]);
+        foreach ($within as $corner) {
+            if ($ground->surrounds($corner)) {
+                return false;
             }
         }
 
@@ -122,10 +118,8 @@ final readonly class StretchOut
     private function withinFace(Region $metal, Region $flat, float $left, float $right): Region
     {
         $loops = $flat->loops();
-        foreach ($this->blank->regions as $region) {
-            foreach ($this->cutter->strip($region, $left - 1.0, $right + 1.0) as $piece) {
-                array_push($loops, ...$piece->loops());
-            }
+        foreach ($this->blank->strip($left - 1.0, $right + 1.0) as $piece) {
+            array_push($loops, ...$piece->loops());
         }
 
         return $this->round($metal, $this->untangler->common($loops)) ?? $flat;

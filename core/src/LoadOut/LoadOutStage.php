@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\LoadOut;
 
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stage;
 
@@ -18,6 +19,11 @@ final readonly class LoadOutStage implements Stage
     public static function rules(): array
     {
         return LoadOutRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return [];
     }
 
     public function work(Plan $plan): LoadOutResult

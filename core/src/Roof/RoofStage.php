@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
+use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Survey\SurveyStage;
@@ -18,6 +19,11 @@ final readonly class RoofStage implements Stage
     public static function rules(): array
     {
         return RoofRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return RoofEffort::of($job);
     }
 
     public function work(Plan $plan): RoofResult

@@ -17,15 +17,21 @@ final readonly class ShapeFit
 
     private const DAMPING = 1e-6;
 
-    /** Inches by which each unknown is moved to feel the slope, and below which a step no longer matters. */
+    /** Inches by which each unknown is moved to feel the slope. */
     private const PROBE = 1e-5;
 
-    private const SETTLED = 1e-9;
+    /** A step this small (in) no longer matters; smaller ones are noise of the probe. */
+    private const SETTLED = 1e-6;
 
     /** What is seen but not measured is held to this (in); what is measured is free to lean this much. */
     private const SEEN = 0.125;
 
     private const FREE = 48.0;
+
+    /** Of more readings than a handful no more than so many are suspected. */
+    private const HANDFUL = 16;
+
+    private const SUSPECTS = 6;
 
     public function __construct(private RuleSet $rules)
     {
@@ -68,7 +74,7 @@ final readonly class ShapeFit
     {
         $best = null;
         $least = INF;
-        foreach ($readings as $i => $reading) {
+        foreach ($this->suspects($readings, $start) as $i => $reading) {
             $others = $readings;
             unset($others[$i]);
             $others = array_values($others);
@@ -83,6 +89,30 @@ final readonly class ShapeFit
         }
 
         return $best;
+    }
+
+    /** How often a shape may be fitted to so many readings: once, and once without each that is suspected. */
+    public static function fits(int $readings): int
+    {
+        return $readings <= self::HANDFUL ? 1 + $readings : 2 + self::SUSPECTS;
+    }
+
+    /**
+     * Whom to try: all of a handful; of many those that miss the plane of all by most.
+     *
+     * @param  list<Reading>  $readings
+     * @return array<int, Reading>
+     */
+    private function suspects(array $readings, PlaneShape $start): array
+    {
+        if (count($readings) <= self::HANDFUL) {
+            return $readings;
+        }
+        $shape = $this->fit($readings, $start);
+        $misses = array_map(fn (Reading $reading): float => abs((float) $shape->length($reading) - $reading->value) / $this->tolerance($reading), $readings);
+        arsort($misses);
+
+        return array_intersect_key($readings, array_slice($misses, 0, self::SUSPECTS, true));
     }
 
     private function tolerance(Reading $reading): float
@@ -176,9 +206,11 @@ final readonly class ShapeFit
         $n = count($jacobian);
         $rows = [];
         for ($i = 0; $i < $n; $i++) {
-            for ($j = 0; $j < $n; $j++) {
-                $rows[$i][$j] = $this->dot($jacobian[$i], $jacobian[$j]) + ($i === $j ? self::DAMPING : 0.0);
+            for ($j = 0; $j <= $i; $j++) {
+                $rows[$i][$j] = $rows[$j][$i] = $this->dot($jacobian[$i], $jacobian[$j]) + ($i === $j ? self::DAMPING : 0.0);
             }
+        }
+        for ($i = 0; $i < $n; $i++) {
             $rows[$i][$n] = $this->dot($jacobian[$i], $residuals);
         }
         // Symmetric and positive definite through the damping, so no pivot is needed.
@@ -203,6 +235,12 @@ final readonly class ShapeFit
      */
     private function dot(array $a, array $b): float
     {
-        return array_sum(array_map(static fn (float $x, float $y): float => $x * $y, $a, $b));
+        $sum = 0.0;
+        foreach ($a as $i => $x) {
+            // A reading hangs on few corners.
+            $sum += $x === 0.0 ? 0.0 : $x * $b[$i];
+        }
+
+        return $sum;
     }
 }

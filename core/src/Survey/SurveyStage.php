@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
+use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stage;
 
@@ -17,6 +18,11 @@ final readonly class SurveyStage implements Stage
     public static function rules(): array
     {
         return SurveyRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return SurveyEffort::of($job);
     }
 
     public function work(Plan $plan): SurveyResult

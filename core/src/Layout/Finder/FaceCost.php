@@ -51,7 +51,8 @@ final class FaceCost
     /** @var list<float> */
     private array $starts = [];
 
-    public function __construct(Face $face, Builds $builds, private readonly Weights $weights)
+    /** @param  float  $share  of the places of a module line where the metal changes its course, how many are looked at */
+    public function __construct(Face $face, Builds $builds, private readonly Weights $weights, float $share = 1.0)
     {
         $pieces = new PieceCutter($face, $builds);
         $profile = $this->profile = $builds->covering->profile;
@@ -63,7 +64,7 @@ final class FaceCost
         $edges = $pieces->metal->edges();
         $this->leftRake = self::rakeAt($edges, true, $this->span->left);
         $this->rightRake = self::rakeAt($edges, false, $this->span->right);
-        $this->metal = new MetalCurve($pieces, $profile);
+        $this->metal = new MetalCurve($pieces, $profile, $share);
         foreach ($edges as $edge) {
             if (! $edge->side->isBeside() && $edge->side->kind !== EdgeKind::Opening && abs($edge->to->v - $edge->from->v) > Tolerance::SAME_CUT && $edge->right() - $edge->left() > Tolerance::SAME_CUT) {
                 $this->cuts[] = [$edge->left(), $edge->right()];

@@ -22,6 +22,8 @@ final class LayoutFinder
     /** So many ways are shown side by side, the chosen one among them. */
     private const HANDFUL = 7;
 
+    private readonly Looks $looks;
+
     private readonly LayoutPlanner $planner;
 
     private readonly Starts $ways;
@@ -51,6 +53,7 @@ final class LayoutFinder
         $this->planner = new LayoutPlanner($builds);
         $this->ways = new Starts($this->profile, $this->planner);
         $this->weights = Weights::by($builds->covering->rules);
+        $this->looks = Looks::on($roof, $this->profile->cover);
         $this->groups = (new TieFinder($this->profile->cover))->groups($roof);
     }
 
@@ -191,7 +194,7 @@ final class LayoutFinder
             $decided,
             $this->score($group, $found->modules),
             $this->reasoner($group)->reasons($found->modules),
-            $found->proven,
+            $found->proven && $this->looks->areAll(),
             in_array('pinned', $decided, true) ? $this->score($group, $this->search($group)->best($free)->modules) : null,
         );
     }
@@ -255,7 +258,7 @@ final class LayoutFinder
     /** @return list<FaceCost> */
     private function costsOf(FaceGroup $group): array
     {
-        return $this->costs[$group->id()] ??= array_map(fn (Face $face): FaceCost => new FaceCost($face, $this->builds, $this->weights), $group->faces);
+        return $this->costs[$group->id()] ??= array_map(fn (Face $face): FaceCost => new FaceCost($face, $this->builds, $this->weights, $this->looks->share), $group->faces);
     }
 
     /** @return list<list<Start>> by number of face */

@@ -41,10 +41,19 @@ final class MetalCurve
 
     private readonly float $cover;
 
-    public function __construct(PieceCutter $pieces, Profile $profile)
+    private readonly int $deepest;
+
+    /** @param  float  $share  of the places, how many are looked at: under 1 only on roofs with more corners than any real one */
+    public function __construct(PieceCutter $pieces, Profile $profile, float $share = 1.0)
     {
         $this->cover = $profile->cover;
-        $this->fold($this->course($this->strip($pieces, $profile), $this->apart($pieces->breaks())));
+        $breaks = $pieces->breaks();
+        $places = $this->apart($breaks, self::ONE_PLACE);
+        if ($share < 1.0 && $places !== []) {
+            $places = $this->apart($breaks, ($breaks[count($breaks) - 1] - $breaks[0]) / max(1.0, $share * count($places)));
+        }
+        $this->deepest = $share < 1.0 ? 0 : self::DEEPEST;
+        $this->fold($this->course($this->strip($pieces, $profile), $places));
     }
 
     /** When a module line runs through u, inches. */
@@ -86,13 +95,13 @@ final class MetalCurve
 
     /**
      * @param  list<float>  $breaks  from the left
-     * @return list<float> less those that are one with the one before
+     * @return list<float> less those that lie no farther (in) from the one before
      */
-    private function apart(array $breaks): array
+    private function apart(array $breaks, float $near): array
     {
         $kept = [];
         foreach ($breaks as $u) {
-            if ($kept === [] || $u - $kept[count($kept) - 1] > self::ONE_PLACE) {
+            if ($kept === [] || $u - $kept[count($kept) - 1] > $near) {
                 $kept[] = $u;
             }
         }
@@ -118,7 +127,7 @@ final class MetalCurve
                 continue;
             }
             $stretches = [];
-            $this->stretch($strip, $from, $to, self::DEEPEST, $stretches);
+            $this->stretch($strip, $from, $to, $this->deepest, $stretches);
             foreach ($stretches as $k => [$at, $pieces, $inches, $slope]) {
                 $course[] = [$at, $k === 0 ? $there : new Taken($pieces, $inches), $pieces, $inches, $slope];
             }
