@@ -17,8 +17,8 @@ return [
         'timeout' => (int) env('IMBREX_SERVICE_TIMEOUT', 6),
     ],
 
-    // Where worked plans are kept for a while.
-    'plans' => (string) env('IMBREX_PLANS', storage_path('framework/plans')),
+    // Where worked plans, what is shown of them and large files are kept for a while.
+    'shelves' => (string) env('IMBREX_SHELVES', storage_path('framework/shelves')),
 
     // The largest job document taken, in bytes.
     'document_limit' => 1_000_000,

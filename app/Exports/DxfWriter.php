@@ -11,48 +11,59 @@ final class DxfWriter
 {
     private const CODE_PAGE = 'ANSI_1252';
 
-    /** @var list<array{int, string}> group codes of the entities with their values */
-    private array $pairs = [];
+    /** Group codes of the entities with their values: a drawing has hundreds of thousands, so they are written at once. */
+    private string $entities = '';
 
-    /** @var list<string> */
-    private array $layers = ['0'];
+    /** @var array<int|string, true> */
+    private array $layers = ['0' => true];
 
     /** @param  list<Point>  $corners */
     public function outline(string $layer, array $corners): void
     {
-        $this->layers[] = $layer;
-        array_push($this->pairs, [0, 'POLYLINE'], [8, $layer], [66, '1'], [70, '1']);
+        $this->layers[$layer] = true;
+        $this->put([0, 'POLYLINE'], [8, $layer], [66, '1'], [70, '1']);
         foreach ($corners as $corner) {
-            array_push($this->pairs, [0, 'VERTEX'], [8, $layer], ...$this->at(10, $corner));
+            $this->put([0, 'VERTEX'], [8, $layer], ...$this->at(10, $corner));
         }
-        array_push($this->pairs, [0, 'SEQEND'], [8, $layer]);
+        $this->put([0, 'SEQEND'], [8, $layer]);
     }
 
     public function line(string $layer, Point $from, Point $to): void
     {
-        $this->layers[] = $layer;
-        array_push($this->pairs, [0, 'LINE'], [8, $layer], ...$this->at(10, $from), ...$this->at(11, $to));
+        $this->layers[$layer] = true;
+        $this->put([0, 'LINE'], [8, $layer], ...$this->at(10, $from), ...$this->at(11, $to));
     }
 
     public function words(string $layer, Point $at, float $height, string $words): void
     {
-        $this->layers[] = $layer;
-        array_push($this->pairs, [0, 'TEXT'], [8, $layer], ...$this->at(10, $at), ...[[40, (string) $height], [1, self::inCodePage($words)]]);
+        $this->layers[$layer] = true;
+        $this->put([0, 'TEXT'], [8, $layer], ...$this->at(10, $at), ...[[40, (string) $height], [1, self::inCodePage($words)]]);
     }
 
     public function text(): string
     {
-        $layers = array_values(array_unique($this->layers));
-        $pairs = [
+        $layers = array_map(strval(...), array_keys($this->layers));
+        $before = self::pairs(
             [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$DWGCODEPAGE'], [3, self::CODE_PAGE], [9, '$INSUNITS'], [70, '1'], [0, 'ENDSEC'],
             [0, 'SECTION'], [2, 'TABLES'],
             [0, 'TABLE'], [2, 'LTYPE'], [70, '1'], [0, 'LTYPE'], [2, 'CONTINUOUS'], [70, '0'], [3, 'Solid line'], [72, '65'], [73, '0'], [40, '0.0'], [0, 'ENDTAB'],
             [0, 'TABLE'], [2, 'LAYER'], [70, (string) count($layers)],
             ...array_merge(...array_map(static fn (string $layer): array => [[0, 'LAYER'], [2, $layer], [70, '0'], [62, '7'], [6, 'CONTINUOUS']], $layers)),
-            [0, 'ENDTAB'], [0, 'ENDSEC'],
-            [0, 'SECTION'], [2, 'ENTITIES'], ...$this->pairs, [0, 'ENDSEC'], [0, 'EOF'],
-        ];
+            ...[[0, 'ENDTAB'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES']],
+        );
 
+        return $before.$this->entities.self::pairs([0, 'ENDSEC'], [0, 'EOF']);
+    }
+
+    /** @param  array{int, string}  ...$pairs */
+    private function put(array ...$pairs): void
+    {
+        $this->entities .= self::pairs(...$pairs);
+    }
+
+    /** @param  array{int, string}  ...$pairs */
+    private static function pairs(array ...$pairs): string
+    {
         return implode('', array_map(static fn (array $p): string => $p[0]."\r\n".$p[1]."\r\n", $pairs));
     }
 

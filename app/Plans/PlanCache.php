@@ -6,43 +6,100 @@ namespace App\Plans;
 
 use App\Models\JobRevision;
 use App\Stations\JobReader;
+use App\Work\StillWorking;
+use App\Work\WorkPlan;
+use App\Work\Workshop;
 use Closure;
-use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\Log;
 use Imbrex\Core\Circumstances;
+use Imbrex\Core\Effort;
+use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Stages;
 
-/** A plan is a pure function of its document, so it and what is shown of it are kept by the document's hash. */
+/**
+ * A plan is a pure function of its document, so it and what is shown of it are kept by the document's hash. One that
+ * takes long is worked by the workshop, while whoever wants it asks again.
+ */
 final readonly class PlanCache
 {
-    private const KEPT_SECONDS = 86_400;
-
-    public function __construct(private Repository $cache, private JobReader $reader, private PlanShelf $shelf)
+    public function __construct(private Shelf $slices, private PlanShelf $plans, private JobReader $reader, private Workshop $workshop)
     {
     }
 
     /**
      * @param  string  $name  what is shown: of one name there is one writer
      * @param  Closure(Plan): (array<string, mixed>|null)  $write
+     * @param  (Closure(Plan): bool)|null  $isKept  whether it may be asked for again; null where it may
+     *
+     * @throws StillWorking
      */
-    public function slice(JobRevision $revision, string $name, Closure $write): Slice
+    public function slice(JobRevision $revision, string $name, Closure $write, ?Closure $isKept = null): Slice
     {
         $tag = hash('xxh128', implode('|', [$this->key($revision), $name, app()->getLocale(), Programme::version()]));
-        /** @var string $json */
-        $json = $this->cache->remember("slice.$tag", self::KEPT_SECONDS, fn (): string => $this->worked(
-            $revision,
-            static fn (Plan $plan): string => (string) json_encode($write($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
-        ));
+        $json = $this->slices->take($tag);
+        if ($json === null) {
+            $plan = $this->plan($revision);
+            $before = $plan->worked();
+            $json = (string) json_encode($write($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+            if ($plan->worked() > $before) {
+                $this->plans->put($this->key($revision), $plan);
+            }
+            if ($isKept === null || $isKept($plan)) {
+                $this->slices->put($tag, $json);
+            }
+        }
 
         return new Slice($json, $tag);
     }
 
+    /** @throws StillWorking while the workshop is at it */
     public function plan(JobRevision $revision): Plan
     {
-        return $this->shelf->take($this->key($revision)) ?? Plan::for($this->reader->read($revision->document), $this->today());
+        $key = $this->key($revision);
+        $kept = $this->plans->take($key);
+        if ($kept !== null) {
+            return $kept;
+        }
+        $this->workshop->lookFor($key);
+        $job = $this->reader->read($revision->document);
+        if (Effort::steps($job) > Effort::AT_ONCE) {
+            $this->workshop->order($key, new WorkPlan($revision->id, $key));
+            // Nobody is at it, or it was made and could not be kept.
+            Log::warning('A large plan is worked while somebody waits for it.');
+        }
+
+        return $this->of($job);
+    }
+
+    /**
+     * Works every stage of a plan and keeps it.
+     *
+     * @param  Closure(float): void  $tell  told the share that is done
+     */
+    public function work(JobRevision $revision, Closure $tell): void
+    {
+        if ($this->plans->take($this->key($revision)) !== null) {
+            return;
+        }
+        $job = $this->reader->read($revision->document);
+        $plan = $this->of($job);
+        [$done, $all] = [0.0, max(1.0, Effort::steps($job))];
+        foreach (Stages::IN_ORDER as $stage) {
+            $plan->of($stage);
+            $done += array_sum(array_column($stage::effort($job), 'steps'));
+            $tell($done / $all);
+        }
+        $this->plans->put($this->key($revision), $plan);
+    }
+
+    private function of(Job $job): Plan
+    {
+        return Plan::for($job, $this->today());
     }
 
     /** What a plan follows from: its document, and what holds today. */
-    private function key(JobRevision $revision): string
+    public function key(JobRevision $revision): string
     {
         return $revision->hash.$this->today()->key();
     }
@@ -50,18 +107,5 @@ final readonly class PlanCache
     private function today(): Circumstances
     {
         return Circumstances::none();
-    }
-
-    /** @param  Closure(Plan): string  $write */
-    private function worked(JobRevision $revision, Closure $write): string
-    {
-        $plan = $this->plan($revision);
-        $before = $plan->worked();
-        $json = $write($plan);
-        if ($plan->worked() > $before) {
-            $this->shelf->put($this->key($revision), $plan);
-        }
-
-        return $json;
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Exports\FileMaker;
+use App\Plans\PlanCache;
 use App\Plans\PlanShelf;
-use App\Plans\Programme;
+use App\Plans\Shelf;
+use App\Plans\Shelves;
 use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +24,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(PlanShelf::class, static fn (): PlanShelf => new PlanShelf((string) config('imbrex.plans'), Programme::version()));
+        $this->app->singleton(PlanShelf::class, static fn (): PlanShelf => new PlanShelf((new Shelves)->shelf('plans')));
+        $this->app->when(PlanCache::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('slices'));
+        $this->app->when(FileMaker::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('files'));
         $this->app->singleton(Words::class, fn (): Words => new Words('en'));
     }
 

@@ -18,14 +18,23 @@ final class Edition
      * @param  Closure(): Plan  $work
      * @param  string|null  $pick  the one piece that was asked for
      * @param  Release|null  $release  where it is made for a released order
+     * @param  (Closure(float): void)|null  $tell  told the share of a long file that is done
      */
-    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null, public readonly ?Release $release = null)
+    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null, public readonly ?Release $release = null, private readonly ?Closure $tell = null)
     {
     }
 
     public function plan(): Plan
     {
         return $this->plan ??= ($this->work)();
+    }
+
+    /** So much of the file is done, of so much. */
+    public function tell(int $done, int $of): void
+    {
+        if ($this->tell !== null) {
+            ($this->tell)($done / max(1, $of));
+        }
     }
 
     public function document(): stdClass

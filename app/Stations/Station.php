@@ -49,6 +49,12 @@ abstract class Station
         return [];
     }
 
+    /** Whether there is what was picked: what is shown of anything else is not kept. */
+    public function has(Plan $plan, string $pick): bool
+    {
+        return false;
+    }
+
     /** @return array<string, mixed> its fields of the whole plan, by contracts/plan */
     public function whole(Plan $plan): array
     {

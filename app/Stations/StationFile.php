@@ -15,8 +15,9 @@ final readonly class StationFile
      * @param  Closure(Edition): ?string  $make  null where this job has no such file
      * @param  (Closure(Edition): bool)|null  $offered  whether this job has it; null where every job does
      * @param  bool  $ordered  whether a released order keeps it
+     * @param  bool  $isDear  whether it takes its time where there are many pieces: then it is made apart, and kept
      */
-    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null, public bool $ordered = false)
+    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null, public bool $ordered = false, public bool $isDear = false)
     {
     }
 

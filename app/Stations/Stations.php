@@ -10,10 +10,8 @@ use App\Stations\Layout\LayoutStation;
 use App\Stations\LoadOut\LoadOutStation;
 use App\Stations\Roof\RoofStation;
 use App\Stations\Survey\SurveyStation;
-use Closure;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Arr;
-use Imbrex\Core\Plan;
 
 /** The one list of stations, in the order of work. */
 final class Stations
@@ -52,17 +50,10 @@ final class Stations
         return null;
     }
 
-    /** @return (Closure(Plan, ?string): array<string, mixed>)|null */
-    public function slice(string $name): ?Closure
+    /** The station that shows a slice. */
+    public function showing(string $slice): ?Station
     {
-        foreach ($this->all() as $station) {
-            $write = $station->slices()[$name] ?? null;
-            if ($write !== null) {
-                return $write;
-            }
-        }
-
-        return null;
+        return Arr::first($this->all(), static fn (Station $station): bool => isset($station->slices()[$slice]));
     }
 
     public function file(string $name): ?StationFile

@@ -153,7 +153,7 @@ app_key() {
 # instead takes a third, but now and then comes to another plan (CompiledPlanTest).
 jit=(-d opcache.jit=function -d opcache.jit_buffer_size=128M)
 
-# Sets APP_URL. $1 = wanted port, $2 = log file, rest = more options for PHP
+# Sets APP_URL, and web to its process. $1 = wanted port, $2 = log file, rest = more options for PHP
 start_web() {
     local port log="$2"
     port="$(free_port "$1")"
@@ -161,11 +161,26 @@ start_web() {
     export APP_URL="http://127.0.0.1:$port" PHP_CLI_SERVER_WORKERS=4
     php -d opcache.enable=1 "${jit[@]}" -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d variables_order=EGPCS -d expose_php=0 "$@" \
         -S "127.0.0.1:$port" -t public bin/lib/router.php >"$log" 2>&1 &
-    started+=("$!")
+    web=$!
+    started+=("$web")
     local tries=0
     until ! port_is_free "$port"; do
         tries=$((tries + 1))
         [ "$tries" -lt 100 ] || { tail -n 10 "$log" >&2; fail "the web server did not start"; }
         sleep 0.1
     done
+}
+
+# Makes what takes long, after everything else; begun anew when it ends. $1 = log file
+start_worker() {
+    (
+        trap 'kill -KILL "$own" 2>/dev/null; exit 0' TERM
+        while true; do
+            nice -n 10 php -d memory_limit=128M -d opcache.enable_cli=1 "${jit[@]}" artisan queue:work --sleep=0.3 --max-time=3600 >>"$1" 2>&1 &
+            own=$!
+            wait "$own" || true
+            sleep 1
+        done
+    ) &
+    started+=("$!")
 }

@@ -17,7 +17,7 @@ demo() {
     demo_up "$fresh"
     [ "$dev" = no ] || printf '\nChanges are seen at once: PHP and words at the next request, screens by themselves, contracts/ are put together when they change. Faults are shown in full.\n'
     printf '\nImbrex runs at %s\nThe sign-in page offers one account for each role. The laser and the report service are stand-ins at %s. Ctrl+C stops everything.\n' "$APP_URL" "$SIM_URL"
-    wait "${started[-1]}"
+    wait "$web"
 }
 
 dev=no
@@ -32,7 +32,7 @@ application_up() {
     need_php_packages
     need_node_packages
     [ "$dev" = yes ] || need_front_end
-    export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=single MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database
+    export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=single MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database QUEUE_CONNECTION=database IMBREX_SHELVES="$root/$1/shelves"
     APP_KEY="$(app_key "$1")"
     export APP_KEY
     step "starting the database"
@@ -54,8 +54,9 @@ application_up() {
     fi
     step "starting the web server"
     start_web "$3" "$1/web.log" "${more[@]}"
+    start_worker "$1/worker.log"
     # What `bin/imbrex artisan` goes by.
-    (for name in APP_ENV APP_DEBUG APP_KEY APP_URL IMBREX_DEMO LOG_CHANNEL MAIL_MAILER CACHE_STORE SESSION_DRIVER DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD; do printf 'export %s=%q\n' "$name" "${!name}"; done) >"$1/env"
+    (for name in APP_ENV APP_DEBUG APP_KEY APP_URL IMBREX_DEMO LOG_CHANNEL MAIL_MAILER CACHE_STORE SESSION_DRIVER QUEUE_CONNECTION IMBREX_SHELVES DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD; do printf 'export %s=%q\n' "$name" "${!name}"; done) >"$1/env"
 }
 
 # Vite serves the screens as they are changed, contracts are put together when they change. $1 = folder

@@ -15,7 +15,7 @@ run_tests() {
     mkdir -p var/test
     need_packages "${packages[@]}"
     need_php_packages
-    export APP_ENV=testing APP_DEBUG=false LOG_CHANNEL=null MAIL_MAILER=array CACHE_STORE=array SESSION_DRIVER=database BCRYPT_ROUNDS=4
+    export APP_ENV=testing APP_DEBUG=false LOG_CHANNEL=null MAIL_MAILER=array CACHE_STORE=array SESSION_DRIVER=database BCRYPT_ROUNDS=4 QUEUE_CONNECTION=sync IMBREX_SHELVES="$root/var/test/shelves"
     APP_KEY="$(app_key var/test)"
     export APP_KEY
     if [[ " ${suites[*]} " == *" feature "* || " ${suites[*]} " == *" browser "* ]]; then
@@ -73,10 +73,11 @@ start_browser_ground() {
         php artisan migrate:fresh --force --seed --quiet
     )
     local kept="$DB_DATABASE"
-    export DB_DATABASE=imbrex_browser IMBREX_DEMO=true CACHE_STORE=file
+    export DB_DATABASE=imbrex_browser IMBREX_DEMO=true CACHE_STORE=file QUEUE_CONNECTION=database IMBREX_SHELVES="$root/var/test/browser-shelves"
     start_sim 8150 var/test
     start_web 8100 var/test/web.log
-    export DB_DATABASE="$kept" CACHE_STORE=array
+    start_worker var/test/worker.log
+    export DB_DATABASE="$kept" CACHE_STORE=array QUEUE_CONNECTION=sync IMBREX_SHELVES="$root/var/test/shelves"
     driver="$(free_port 9515)"
     chromedriver --port="$driver" >var/test/driver.log 2>&1 &
     started+=("$!")

@@ -5,6 +5,7 @@ import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { ApiError } from './api/client';
+import { ASK_AGAIN_MS, StillWorking } from './api/StillWorking';
 import { SignedIn } from './pages/SignedIn';
 import { HeadingFocus } from './shell/HeadingFocus';
 import { LightProvider } from './theme/LightContext';
@@ -19,7 +20,13 @@ const Join = lazy(() => import('./pages/Join'));
 
 const client = new QueryClient({
     defaultOptions: {
-        queries: { retry: (count, error) => !(error instanceof ApiError) && count < 3, refetchOnWindowFocus: false },
+        queries: {
+            // What is being made is asked for again until it is there.
+            retry: (count, error) => error instanceof StillWorking || (!(error instanceof ApiError) && count < 3),
+            retryDelay: (count, error) =>
+                error instanceof StillWorking ? ASK_AGAIN_MS : Math.min(1000 * 2 ** count, 8000),
+            refetchOnWindowFocus: false,
+        },
     },
 });
 

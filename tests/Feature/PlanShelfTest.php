@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Plans\PlanShelf;
+use App\Plans\Shelf;
 use App\Stations\JobReader;
 use App\Stations\Station;
 use App\Stations\Stations;
@@ -34,9 +35,9 @@ final class PlanShelfTest extends FeatureTestCase
         $slices = array_merge(...array_map(static fn (Station $station): array => [...$station->slices(), "tile of {$station->key()}" => $station->tile(...)], app(Stations::class)->all()));
         $plan = self::boathouse();
         $slices['layout']($plan, 'hall.E');
-        (new PlanShelf($this->folder, 'v1'))->put('a', $plan);
+        $this->shelf('v1')->put('a', $plan);
         foreach ($slices as $name => $write) {
-            $kept = (new PlanShelf($this->folder, 'v1'))->take('a') ?? self::fail('nothing on the shelf');
+            $kept = $this->shelf('v1')->take('a') ?? self::fail('nothing on the shelf');
             self::assertSame($plan->worked(), $kept->worked(), 'what was worked need not be worked again');
             self::assertSame(json_encode($write(self::boathouse(), null)), json_encode($write($kept, null)), $name);
         }
@@ -44,22 +45,22 @@ final class PlanShelfTest extends FeatureTestCase
 
     public function test_a_plan_of_another_version_or_key_is_not_read(): void
     {
-        (new PlanShelf($this->folder, 'v1'))->put('a', self::boathouse());
+        $this->shelf('v1')->put('a', self::boathouse());
 
-        self::assertNull((new PlanShelf($this->folder, 'v2'))->take('a'));
-        self::assertNull((new PlanShelf($this->folder, 'v1'))->take('b'));
+        self::assertNull($this->shelf('v2')->take('a'));
+        self::assertNull($this->shelf('v1')->take('b'));
         // A newer version clears away what it cannot read.
-        (new PlanShelf($this->folder, 'v2'))->put('b', self::boathouse());
-        self::assertNull((new PlanShelf($this->folder, 'v1'))->take('a'));
+        $this->shelf('v2')->put('b', self::boathouse());
+        self::assertNull($this->shelf('v1')->take('a'));
         self::assertCount(1, glob("$this->folder/*") ?: []);
     }
 
     public function test_so_many_plans_and_no_more(): void
     {
-        $shelf = new PlanShelf($this->folder, 'v1', 3);
+        $shelf = $this->shelf('v1', 3);
         foreach (['a', 'b', 'c', 'd', 'e'] as $i => $key) {
             $shelf->put($key, self::boathouse());
-            foreach (glob("$this->folder/*.plan") ?: [] as $file) {
+            foreach (glob("$this->folder/*") ?: [] as $file) {
                 touch($file, (int) filemtime($file) - 10);
             }
             clearstatcache();
@@ -68,7 +69,7 @@ final class PlanShelfTest extends FeatureTestCase
         self::assertCount(3, glob("$this->folder/*") ?: []);
         self::assertNull($shelf->take('a'), 'the longest unread went first');
         self::assertNotNull($shelf->take('e'));
-        $small = new PlanShelf($this->folder, 'v1', 3, 1000);
+        $small = $this->shelf('v1', 3, 1000);
         $plan = self::boathouse();
         $plan->of(CuttingStage::class);
         $small->put('large', $plan);
@@ -77,12 +78,17 @@ final class PlanShelfTest extends FeatureTestCase
 
     public function test_a_spoilt_file_is_worked_again(): void
     {
-        $shelf = new PlanShelf($this->folder, 'v1');
+        $shelf = $this->shelf('v1');
         $shelf->put('a', self::boathouse());
         file_put_contents((glob("$this->folder/*") ?: [])[0], 'half a pl');
 
         self::assertNull($shelf->take('a'));
         self::assertSame([], glob("$this->folder/*"));
+    }
+
+    private function shelf(string $version, int $mostFiles = 64, int $mostBytes = 32_000_000): PlanShelf
+    {
+        return new PlanShelf(new Shelf($this->folder, $version, $mostFiles, $mostBytes, 1));
     }
 
     private static function boathouse(): Plan

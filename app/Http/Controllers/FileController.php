@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exports\FileMaker;
 use App\Http\Download;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
-use App\Plans\PlanCache;
 use App\Stations\Edition;
 use App\Stations\StationFile;
 use App\Stations\Stations;
@@ -17,14 +17,14 @@ use Illuminate\Support\Str;
 /** The files a job leaves in: those of its stations, and its document. */
 final class FileController
 {
-    public function __construct(private readonly PlanCache $plans, private readonly Stations $stations)
+    public function __construct(private readonly FileMaker $files, private readonly Stations $stations)
     {
     }
 
     /** The names of those there are for this job, in the order of work. */
     public function index(Job $job): JsonResponse
     {
-        $edition = $this->edition($job, null);
+        $edition = $this->files->edition($job->newest(), null);
         $offered = array_filter([...$this->stations->files(), $this->document()], static fn (StationFile $file): bool => $file->isOffered($edition));
 
         return new JsonResponse(array_values(array_map(static fn (StationFile $file): string => $file->name, $offered)));
@@ -33,17 +33,10 @@ final class FileController
     public function show(PlanRequest $request, Job $job, string $name): Download
     {
         $file = $name === 'job.json' ? $this->document() : $this->stations->file($name) ?? abort(404);
-        $edition = $this->edition($job, $request->pick());
         $slug = Str::slug($job->name) ?: 'job';
+        $content = $this->files->content($job->newest(), $file, $request->pick());
 
-        return new Download(($file->make)($edition) ?? abort(404), $file->type, "$slug-$file->name");
-    }
-
-    private function edition(Job $job, ?string $pick): Edition
-    {
-        $revision = $job->newest();
-
-        return new Edition($revision->number, $revision->decoded(...), fn () => $this->plans->plan($revision), $pick);
+        return new Download($content ?? abort(404), $file->type, "$slug-$file->name");
     }
 
     private function document(): StationFile

@@ -22,9 +22,12 @@ final class PlanController
 
     public function slice(PlanRequest $request, Job $job, string $slice): Response
     {
-        $write = $this->stations->slice($slice) ?? abort(404);
+        $station = $this->stations->showing($slice) ?? abort(404);
+        $write = $station->slices()[$slice];
+        $pick = $request->pick();
+        $isKept = $pick === null ? null : static fn (Plan $plan): bool => $station->has($plan, $pick);
 
-        return $this->answer($request, $job, "$slice|{$request->pick()}", static fn (Plan $plan): array => $write($plan, $request->pick()));
+        return $this->answer($request, $job, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept);
     }
 
     /** How far a station is. Each has its own, so that a cheap one does not wait for a dear one. */
@@ -42,11 +45,14 @@ final class PlanController
         return $this->answer($request, $job, 'card', $card->of(...));
     }
 
-    /** @param  Closure(Plan): (array<string, mixed>|null)  $write */
-    private function answer(PlanRequest $request, Job $job, string $name, Closure $write): Response
+    /**
+     * @param  Closure(Plan): (array<string, mixed>|null)  $write
+     * @param  (Closure(Plan): bool)|null  $isKept
+     */
+    private function answer(PlanRequest $request, Job $job, string $name, Closure $write, ?Closure $isKept = null): Response
     {
         $revision = $request->revision() === null ? $job->newest() : $job->at($request->revision());
-        $slice = $this->plans->slice($revision, $name, $write);
+        $slice = $this->plans->slice($revision, $name, $write, $isKept);
         $response = new Response($slice->json, 200, ['Content-Type' => 'application/json']);
         $response->setEtag($slice->tag);
         $response->headers->set('Cache-Control', 'private, no-cache');

@@ -35,9 +35,11 @@ final readonly class CardSheets
     {
         $sheet = Sheet::letter();
         $page = new CardPage($sheet, $this->words, Wire::tape($edition->plan())->inInches());
-        foreach ($this->cards($edition->plan()) as $i => $card) {
+        $alike = $this->alike($edition->plan());
+        foreach ($alike as $i => $pieces) {
             $i % 2 === 0 && $sheet->page();
-            $page->draw($card, $i % 2 === 1);
+            $page->draw($this->cardOf($edition->plan(), $pieces), $i % 2 === 1);
+            $i % 50 === 49 && $edition->tell($i, count($alike));
         }
         $this->foot->on($sheet, $edition);
 
@@ -47,16 +49,44 @@ final readonly class CardSheets
     /** @return list<PrintedCard> in the order their first pieces lie */
     public function cards(Plan $plan): array
     {
-        $cards = [];
+        return array_map(fn (array $pieces): PrintedCard => $this->cardOf($plan, $pieces), $this->alike($plan));
+    }
+
+    /**
+     * Pieces by the cards they share. Thousands of cards would fill the memory, so each is made again when it is drawn.
+     *
+     * @return list<non-empty-list<array{Face, Panel}>>
+     */
+    private function alike(Plan $plan): array
+    {
+        $alike = [];
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             foreach ($plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
-                $card = $this->card($plan, $face, $panel);
-                $looks = $card->looks();
-                $cards[$looks] = isset($cards[$looks]) ? $cards[$looks]->with($card) : $card;
+                $alike[$this->card($plan, $face, $panel)->looks()][] = [$face, $panel];
             }
         }
 
-        return array_map($this->named(...), array_values($cards));
+        return array_values($alike);
+    }
+
+    /** @param  non-empty-list<array{Face, Panel}>  $pieces */
+    private function cardOf(Plan $plan, array $pieces): PrintedCard
+    {
+        $cutting = $plan->of(CuttingStage::class);
+        $card = $this->card($plan, ...$pieces[0]);
+        $partners = [];
+        foreach ($pieces as [, $panel]) {
+            $pair = $cutting->pairing->of($panel->id);
+            if ($pair !== null) {
+                $partners[] = $cutting->name($pair->partner($panel->id));
+            }
+        }
+
+        return $this->named($card->shared(
+            array_map(static fn (array $piece): string => $cutting->name($piece[1]->id), $pieces),
+            array_values(array_unique(array_map(static fn (array $piece): string => $piece[0]->name, $pieces))),
+            $partners,
+        ));
     }
 
     private function card(Plan $plan, Face $face, Panel $panel): PrintedCard

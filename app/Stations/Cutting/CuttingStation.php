@@ -62,6 +62,11 @@ final class CuttingStation extends Station
         return ['cuts' => $this->slice->of(...)];
     }
 
+    public function has(Plan $plan, string $pick): bool
+    {
+        return $plan->of(CuttingStage::class)->panel($pick) !== null;
+    }
+
     public function whole(Plan $plan): array
     {
         return [
@@ -74,10 +79,10 @@ final class CuttingStation extends Station
     public function files(): array
     {
         return [
-            new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan())),
-            new StationFile('cut-cards.pdf', 'application/pdf', $this->cards->pdf(...)),
-            new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick)),
-            new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick)),
+            new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan()), isDear: true),
+            new StationFile('cut-cards.pdf', 'application/pdf', $this->cards->pdf(...), isDear: true),
+            new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick), isDear: true),
+            new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick), isDear: true),
             new StationFile('notch-template.pdf', 'application/pdf', $this->notch->pdf(...), fn (Edition $edition): bool => $this->notch->isNotched($edition->plan())),
         ];
     }

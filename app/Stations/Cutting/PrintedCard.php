@@ -34,8 +34,15 @@ final readonly class PrintedCard
         return hash('xxh128', serialize([count($this->card->outline->corners), count($this->card->holes), $this->card->legs, $this->card->fromHead, $this->sub, $this->notes, $this->runs, $this->corrected]));
     }
 
-    public function with(self $alike): self
+    /**
+     * The same card for all pieces that are marked out alike.
+     *
+     * @param  non-empty-list<string>  $pieces
+     * @param  list<string>  $faces
+     * @param  list<string>  $partners
+     */
+    public function shared(array $pieces, array $faces, array $partners): self
     {
-        return new self($this->card, [...$this->pieces, ...$alike->pieces], array_values(array_unique([...$this->faces, ...$alike->faces])), [...$this->partners, ...$alike->partners], $this->sub, $this->notes, $this->runs, $this->corrected);
+        return new self($this->card, $pieces, $faces, $partners, $this->sub, $this->notes, $this->runs, $this->corrected);
     }
 }

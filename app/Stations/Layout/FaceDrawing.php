@@ -53,7 +53,7 @@ final readonly class FaceDrawing
     {
         $bounds = $face->outline->bounds();
         /** @param  Closure(array{u: float, at: string, check: bool, eave: bool, head: string|null}): ?string  $text */
-        $longest = fn (Closure $text): float => max(0.0, ...array_map(fn (array $mark): float => $this->sheet->textWidth((string) $text($mark), self::MARK, true), $marks));
+        $longest = fn (Closure $text): float => max([0.0, ...array_map(fn (array $mark): float => $this->sheet->textWidth((string) $text($mark), self::MARK, true), $marks)]);
         [$above, $below] = [$longest(static fn (array $mark): ?string => $mark['head']), $longest(static fn (array $mark): ?string => $mark['eave'] ? $mark['at'] : null)];
         $above += self::GAP + 16.0;
         $below += self::GAP + self::DIMENSION + 6.0;

@@ -60,6 +60,11 @@ final class LayoutStation extends Station
         return ['layout' => $this->slice->of(...), 'marks' => $this->marks->of(...), 'space' => fn (Plan $plan, ?string $pick): array => $this->space->of($plan)];
     }
 
+    public function has(Plan $plan, string $pick): bool
+    {
+        return $plan->of(RoofStage::class)->roof->face($pick) !== null;
+    }
+
     public function whole(Plan $plan): array
     {
         $layout = $plan->of(LayoutStage::class);
@@ -85,6 +90,6 @@ final class LayoutStation extends Station
 
     public function files(): array
     {
-        return [new StationFile('layout.pdf', 'application/pdf', $this->sheet->pdf(...))];
+        return [new StationFile('layout.pdf', 'application/pdf', $this->sheet->pdf(...), isDear: true)];
     }
 }

@@ -59,7 +59,7 @@ final class LoadOutStation extends Station
     {
         return [
             new StationFile('cut-list.csv', 'text/csv; charset=UTF-8', $this->csv->write(...), ordered: true),
-            new StationFile('cut-list.pdf', 'application/pdf', $this->sheet->pdf(...), ordered: true),
+            new StationFile('cut-list.pdf', 'application/pdf', $this->sheet->pdf(...), ordered: true, isDear: true),
             new StationFile('order.json', 'application/json', $this->json->write(...), ordered: true),
         ];
     }

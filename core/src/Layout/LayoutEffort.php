@@ -30,7 +30,7 @@ final class LayoutEffort
         $width = 0.0;
         foreach (ExpectedFace::byField($job) as $field => $faces) {
             $outlines[$field] = array_sum(array_map(static fn (ExpectedFace $face): float => Looks::asked($face->columns, $face->corners, $face->width, $cover), $faces));
-            $width = max($width, ...array_column($faces, 'width'));
+            $width = max([$width, ...array_column($faces, 'width')]);
         }
         $round = self::roundOpenings($job, $width, $cover);
         $asked = array_sum($outlines) + $round;

@@ -59,7 +59,7 @@ final readonly class ExpectedFace
             return new self('roof.planes', $bounds->width(), $bounds->height(), self::acrossOf($plane->outline), count($plane->outline->corners), self::columnsOf($plane->outline));
         }
         $lengths = array_filter($plane->readings, static fn (Reading $reading): bool => $reading->quantity->isLength());
-        $longest = max(0.0, ...array_values(array_map(static fn (Reading $reading): float => $reading->value, $lengths)));
+        $longest = max([0.0, ...array_map(static fn (Reading $reading): float => $reading->value, array_values($lengths))]);
 
         return new self('roof.planes', $longest, $longest, 2.0 * $longest, $plane->cornerCount(), $plane->cornerCount());
     }

@@ -1,3 +1,5 @@
+import { ASK_AGAIN_MS, StillWorking } from './StillWorking';
+
 /** Talks to the server: session cookie, forgery token, faults as values that screens can show. */
 export interface FieldFault {
     field: string;
@@ -75,5 +77,11 @@ export async function call<T>(
         parsed = null;
     }
     if (!response.ok) throw new ApiError(response.status, parsed);
+    if (response.status === 202) {
+        if (method === 'GET') throw StillWorking.of(parsed);
+        // Nobody asks again for what is done by asking; the server tells two that are the same.
+        await new Promise((again) => window.setTimeout(again, ASK_AGAIN_MS));
+        return call<T>(method, path, body, headers);
+    }
     return parsed as T;
 }

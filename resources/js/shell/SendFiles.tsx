@@ -4,10 +4,11 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { ASK_AGAIN_MS, StillWorking } from '../api/StillWorking';
 import { useFiles } from '../api/queries';
 import { useJob } from '../job/JobContext';
 
-type Making = { file: string; failed: boolean } | null;
+type Making = { file: string; failed: boolean; at: StillWorking | null } | null;
 
 /** The files the job leaves in. One that takes its time says so, and can be stopped. */
 export function SendFiles() {
@@ -23,15 +24,21 @@ export function SendFiles() {
         stop.current?.abort();
         const own = new AbortController();
         stop.current = own;
-        setMaking({ file, failed: false });
+        setMaking({ file, failed: false, at: null });
         try {
-            const answer = await fetch(`/api/jobs/${job.id}/files/${file}`, { signal: own.signal });
+            const fetched = () => fetch(`/api/jobs/${job.id}/files/${file}`, { signal: own.signal });
+            let answer = await fetched();
+            while (answer.status === 202) {
+                setMaking({ file, failed: false, at: StillWorking.of(await answer.json()) });
+                await new Promise((again) => window.setTimeout(again, ASK_AGAIN_MS));
+                answer = await fetched();
+            }
             if (!answer.ok) throw new Error(`HTTP ${answer.status}`);
             const name = /filename="([^"]+)"/.exec(answer.headers.get('Content-Disposition') ?? '')?.[1] ?? file;
             save(await answer.blob(), name);
             if (stop.current === own) setMaking(null);
         } catch {
-            if (!own.signal.aborted) setMaking({ file, failed: true });
+            if (!own.signal.aborted) setMaking({ file, failed: true, at: null });
         }
     };
 
@@ -71,7 +78,19 @@ export function SendFiles() {
                             {t(making.failed ? 'close' : 'send.stop')}
                         </Button>
                     </div>
-                    {!making.failed && <LinearProgress aria-label={t('send.progress')} sx={{ mt: 1 }} />}
+                    {making.at && (
+                        <span className="muted small">
+                            {making.at.waiting ? t('work.waiting') : t('work.file', { done: making.at.done })}
+                        </span>
+                    )}
+                    {!making.failed && (
+                        <LinearProgress
+                            variant={(making.at?.done ?? 0) > 0 ? 'determinate' : 'indeterminate'}
+                            value={100 * (making.at?.done ?? 0)}
+                            aria-label={t('send.progress')}
+                            sx={{ mt: 1 }}
+                        />
+                    )}
                 </div>
             )}
         </>

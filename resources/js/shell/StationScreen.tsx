@@ -1,7 +1,9 @@
 import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { useTranslation } from 'react-i18next';
+import { StillWorking } from '../api/StillWorking';
 import type { Station } from '../stations/Station';
 import { useStations } from '../stations/stations';
 
@@ -21,6 +23,7 @@ export function StationScreen({ station }: { station: Station }) {
     const stations = useStations();
     const code = useQuery({ ...codeOf(station), retry: 1 });
     const waiting = useWaitingForNetwork(client);
+    const working = usePlanAtWork(client);
     const ready = code.data !== undefined;
     useEffect(() => {
         if (!ready) return undefined;
@@ -63,8 +66,32 @@ export function StationScreen({ station }: { station: Station }) {
                     {t('station.waits')}
                 </div>
             )}
+            {working && (
+                <div className="finding waiting" data-severity="note" role="status">
+                    {working.waiting ? t('work.waiting') : t('work.plan', { done: working.done })}
+                    <LinearProgress
+                        variant={working.done === 0 ? 'indeterminate' : 'determinate'}
+                        value={100 * working.done}
+                        aria-hidden
+                    />
+                </div>
+            )}
             <Screen />
         </>
+    );
+}
+
+/** How far the plan is that something shown waits for; null where nothing does. */
+function usePlanAtWork(client: QueryClient): StillWorking | null {
+    const cache = client.getQueryCache();
+    return useSyncExternalStore(
+        (changed) => cache.subscribe(changed),
+        () => {
+            const reasons = cache
+                .findAll({ type: 'active', fetchStatus: 'fetching' })
+                .map(({ state }) => state.fetchFailureReason);
+            return (reasons.find((reason) => reason instanceof StillWorking) as StillWorking | undefined) ?? null;
+        },
     );
 }
 

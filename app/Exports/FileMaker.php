@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Models\JobRevision;
+use App\Plans\PlanCache;
+use App\Plans\Programme;
+use App\Plans\Shelf;
+use App\Stations\Edition;
+use App\Stations\StationFile;
+use App\Work\MakeFile;
+use App\Work\StillWorking;
+use App\Work\Workshop;
+use Closure;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Plan;
+
+/** Makes the files of a job: small ones at once, large ones in the workshop, where they are kept for whoever asks again. */
+final readonly class FileMaker
+{
+    /** Of a job of more pieces than this the printed sheets take longer than one likes to wait. */
+    private const PIECES_AT_ONCE = 400;
+
+    /** The plan's share of making a file whose plan is not worked yet. */
+    private const PLAN = 0.3;
+
+    public function __construct(private Shelf $shelf, private PlanCache $plans, private Workshop $workshop)
+    {
+    }
+
+    /**
+     * What is in a file; null where the job has no such file.
+     *
+     * @throws StillWorking while it, or its plan, is being made
+     */
+    public function content(JobRevision $revision, StationFile $file, ?string $pick): ?string
+    {
+        $key = $this->key($revision, $file, $pick);
+        $kept = $file->isDear ? $this->shelf->take($key) : null;
+        if ($kept !== null) {
+            return $kept;
+        }
+        if ($file->isDear) {
+            $this->workshop->lookFor($key);
+            if (count($this->plans->plan($revision)->of(CuttingStage::class)->panels) > self::PIECES_AT_ONCE) {
+                $this->workshop->order($key, new MakeFile($revision->id, $file->name, $pick, $key));
+            }
+        }
+
+        return ($file->make)($this->edition($revision, $pick));
+    }
+
+    /**
+     * Makes a large file and keeps it.
+     *
+     * @param  Closure(float): void  $tell  told the share that is done
+     */
+    public function make(JobRevision $revision, StationFile $file, ?string $pick, Closure $tell): void
+    {
+        $this->plans->work($revision, static fn (float $done) => $tell($done * self::PLAN));
+        $edition = new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)));
+        $content = ($file->make)($edition);
+        if ($content !== null) {
+            $this->shelf->put($this->key($revision, $file, $pick), $content);
+        }
+    }
+
+    public function edition(JobRevision $revision, ?string $pick): Edition
+    {
+        return new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), $pick);
+    }
+
+    /** The number stands at every sheet's foot. */
+    private function key(JobRevision $revision, StationFile $file, ?string $pick): string
+    {
+        return implode('|', [$this->plans->key($revision), $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version()]);
+    }
+}

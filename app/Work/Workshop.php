@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Models\Work;
+use App\Words\Words;
+use Illuminate\Contracts\Bus\Dispatcher;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\Auth;
+
+/** Where what takes long is made, one after the other, beside those who work on other things. */
+final readonly class Workshop
+{
+    /** What nobody has begun after so many seconds has no worker: it is made while one waits. */
+    public const PATIENCE = 20;
+
+    /** Longer than so many seconds nothing takes; whoever was at it is gone. */
+    public const LONGEST = 180;
+
+    /** Orders of one person that may wait or be under way at once: what is shown asks for one plan, and a file or two. */
+    private const MOST_A_PERSON = 8;
+
+    public function __construct(private Dispatcher $queue)
+    {
+    }
+
+    /**
+     * Whether something is waiting or being made.
+     *
+     * @throws StillWorking if so
+     */
+    public function lookFor(string $key): void
+    {
+        $work = Work::query()->where('key', $key)->first();
+        if ($work === null || $work->ended_at !== null || $this->isLost($work)) {
+            return;
+        }
+        $work->update(['asked_at' => now()]);
+        throw $work->begun_at === null ? StillWorking::waiting() : StillWorking::at($work->done);
+    }
+
+    /**
+     * Has something made. Comes back where it must be made on the spot: nobody is there to make it, or what was made a
+     * moment ago could not be kept.
+     *
+     * @throws StillWorking where it is ordered
+     */
+    public function order(string $key, Task $task): void
+    {
+        $work = Work::query()->where('key', $key)->first();
+        $isFresh = $work?->ended_at?->isAfter(now()->subMinutes(2)) ?? false;
+        abort_if($isFresh && $work?->failed === true, 503, app(Words::class)->say('work.failed'));
+        if ($isFresh || ($work !== null && $this->isUnbegun($work))) {
+            return;
+        }
+        $work?->delete();
+        $person = Auth::id();
+        $theirs = Work::query()->where('user_id', $person)->whereNull('ended_at')->where('asked_at', '>', now()->subSeconds(self::LONGEST))->count();
+        abort_if($person !== null && $theirs >= self::MOST_A_PERSON, 429, app(Words::class)->say('work.too-many'));
+        try {
+            Work::query()->create(['key' => $key, 'user_id' => $person, 'asked_at' => now()]);
+        } catch (UniqueConstraintViolationException) {
+            throw StillWorking::waiting();
+        }
+        $this->queue->dispatch($task);
+        // A queue that works at once has it ready by now.
+        $this->lookFor($key);
+        throw StillWorking::at(1.0);
+    }
+
+    private function isLost(Work $work): bool
+    {
+        return $this->isUnbegun($work) || ($work->begun_at !== null && $work->begun_at->isBefore(now()->subSeconds(self::LONGEST)));
+    }
+
+    private function isUnbegun(Work $work): bool
+    {
+        return $work->begun_at === null && $work->ended_at === null && $work->created_at->isBefore(now()->subSeconds(self::PATIENCE));
+    }
+}
