@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Documents\DocumentFault;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\WithoutMark;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -16,6 +17,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
+            // Numbers of rows: no more digits than one has.
+            Route::patterns(array_fill_keys(['invitation', 'member', 'number', 'order', 'profile'], '[0-9]{1,9}'));
             // One origin and a session cookie: the API lives in the web group.
             Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
@@ -24,6 +27,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(WithoutMark::class);
+        $middleware->trustHosts();
         $middleware->web(append: [AuthenticateSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

@@ -10,6 +10,11 @@ return [
     // Demo mode offers one account per role on the sign-in page. Never set it where real jobs are kept.
     'demo' => (bool) env('IMBREX_DEMO', false),
 
+    // Names this server answers to, by comma; that of APP_URL where left empty. Proxies whose word on the caller's address
+    // and scheme is taken, by comma; none where left empty.
+    'hosts' => array_values(array_filter(explode(',', (string) env('IMBREX_HOSTS', ''))) ?: [(string) parse_url((string) env('APP_URL', 'http://localhost'), PHP_URL_HOST)]),
+    'proxies' => array_values(array_filter(explode(',', (string) env('IMBREX_PROXIES', '')))),
+
     // Services and devices of the outside world, by URL; empty where there are none. Times in seconds.
     'services' => [
         'report' => (string) env('IMBREX_REPORT_URL', ''),

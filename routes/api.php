@@ -8,6 +8,7 @@ use App\Http\Controllers\FileController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OutsideController;
 use App\Http\Controllers\PasswordController;
@@ -15,28 +16,35 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Middleware\SamePerson;
 use App\Models\Job;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
-Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
-Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:30,1');
-Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:10,1');
+Route::post('session', [SessionController::class, 'store']);
+Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:look-at-link');
+Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:use-link');
+Route::post('password/forgotten', [PasswordController::class, 'forgotten'])->middleware('throttle:forgotten');
+Route::get('resets/{token}', [PasswordController::class, 'offer'])->middleware('throttle:look-at-link');
+Route::post('resets/{token}', [PasswordController::class, 'reset'])->middleware('throttle:use-link');
 
-Route::middleware('auth:sanctum')->group(function (): void {
+Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::delete('sessions', [SessionController::class, 'destroyEverywhere']);
-    Route::put('password', [PasswordController::class, 'update'])->middleware('throttle:10,1');
+    Route::put('password', [PasswordController::class, 'update'])->middleware('throttle:password');
     Route::get('catalogue', [CatalogueController::class, 'show']);
 
     // The crew is always one's own; its policy is asked in the controllers.
     Route::get('crew', [CrewController::class, 'show']);
     Route::put('crew/rules', [CrewController::class, 'updateRules']);
-    Route::post('crew/invitations', [InvitationController::class, 'store']);
-    Route::delete('crew/invitations/{invitation}', [InvitationController::class, 'destroy'])->whereNumber('invitation');
+    Route::post('crew/invitations', [InvitationController::class, 'store'])->middleware('throttle:invite');
+    Route::delete('crew/invitations/{invitation}', [InvitationController::class, 'destroy']);
+    Route::put('crew/members/{member}', [MemberController::class, 'update']);
+    Route::delete('crew/members/{member}', [MemberController::class, 'destroy']);
+    Route::post('crew/members/{member}/reset', [MemberController::class, 'reset'])->middleware('throttle:invite');
     Route::get('crew/profiles', [ProfileController::class, 'index']);
     Route::post('crew/profiles', [ProfileController::class, 'store']);
-    Route::delete('crew/profiles/{profile}', [ProfileController::class, 'destroy'])->whereNumber('profile');
+    Route::delete('crew/profiles/{profile}', [ProfileController::class, 'destroy']);
 
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
     Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);
@@ -45,25 +53,25 @@ Route::middleware('auth:sanctum')->group(function (): void {
             Route::get('', [JobController::class, 'show']);
             Route::get('newest', [RevisionController::class, 'newest']);
             Route::get('revisions', [RevisionController::class, 'index']);
-            Route::get('revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
+            Route::get('revisions/{number}', [RevisionController::class, 'show']);
             Route::get('plan/{slice}', [PlanController::class, 'slice']);
             Route::get('card', [PlanController::class, 'card']);
             Route::get('tiles/{station}', [PlanController::class, 'tile']);
             Route::get('orders', [OrderController::class, 'index']);
-            Route::get('orders/{order}/files/{name}', [OrderController::class, 'file'])->whereNumber('order')->where('name', '[a-z-]+\.[a-z]+');
+            Route::get('orders/{order}/files/{name}', [OrderController::class, 'file'])->where('name', '[a-z-]+\.[a-z]+');
             Route::get('files', [FileController::class, 'index']);
             Route::get('files/{name}', [FileController::class, 'show'])->where('name', '[a-z-]+\.[a-z]+');
         });
         Route::put('', [JobController::class, 'update'])->can('update', 'job');
         Route::middleware('can:update,job')->group(function (): void {
-            Route::post('imports/dxf', [ImportController::class, 'dxf'])->middleware('throttle:60,1');
-            Route::post('imports/readings', [ImportController::class, 'readings'])->middleware('throttle:60,1');
-            Route::get('reports', [OutsideController::class, 'reports'])->middleware('throttle:60,1');
-            Route::get('reports/{reference}', [OutsideController::class, 'report'])->where('reference', '[A-Za-z0-9-]{1,40}')->middleware('throttle:60,1');
-            Route::get('gauge', [OutsideController::class, 'gauge'])->middleware('throttle:120,1');
+            Route::post('imports/dxf', [ImportController::class, 'dxf'])->middleware('throttle:imports');
+            Route::post('imports/readings', [ImportController::class, 'readings'])->middleware('throttle:imports');
+            Route::get('reports', [OutsideController::class, 'reports'])->middleware('throttle:reports');
+            Route::get('reports/{reference}', [OutsideController::class, 'report'])->where('reference', '[A-Za-z0-9-]{1,40}')->middleware('throttle:reports');
+            Route::get('gauge', [OutsideController::class, 'gauge'])->middleware('throttle:gauge');
         });
         Route::post('revisions', [RevisionController::class, 'keepAside'])->can('update', 'job');
-        Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job')->whereNumber('number');
+        Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job');
         Route::post('orders', [OrderController::class, 'store'])->can('release', 'job');
         Route::post('copy', [JobController::class, 'duplicate'])->can('duplicate', 'job');
         Route::put('archive', [JobController::class, 'archive'])->can('archive', 'job');

@@ -40,9 +40,4 @@ final class Invitation extends Model
     {
         $query->whereNull('accepted_at')->where('expires_at', '>', now());
     }
-
-    public static function hash(string $token): string
-    {
-        return hash('sha256', $token);
-    }
 }

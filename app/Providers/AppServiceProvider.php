@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\WholeHasher;
 use App\Exports\FileMaker;
 use App\Plans\PlanCache;
 use App\Plans\PlanShelf;
@@ -12,16 +13,25 @@ use App\Plans\Shelves;
 use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustHosts;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
-use Symfony\Component\HttpFoundation\Response;
+use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** A minute, of those who are signed in. */
+    private const LIMITS_A_PERSON = ['password' => 10, 'invite' => 20, 'imports' => 60, 'reports' => 60, 'gauge' => 120];
+
+    /** A minute, from one network address. */
+    private const LIMITS_AN_ADDRESS = ['look-at-link' => 30, 'use-link' => 10, 'forgotten' => 6];
+
     public function register(): void
     {
         $this->app->singleton(PlanShelf::class, static fn (): PlanShelf => new PlanShelf((new Shelves)->shelf('plans')));
@@ -36,11 +46,22 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
         Password::defaults(fn (): Password => Password::min(10));
-        // Only tries that failed count.
-        $failed = static fn (Response $response): bool => $response->getStatusCode() === Response::HTTP_UNPROCESSABLE_ENTITY;
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(6)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
-            Limit::perMinute(40)->by('address|'.$request->ip())->after($failed),
-        ]);
+        Hash::extend('whole', static fn (): WholeHasher => new WholeHasher(['rounds' => (int) config('hashing.bcrypt.rounds')]));
+        // Screens sign in with a session; what calls itself a token is none.
+        Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
+        TrustHosts::at(static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host, '/').'$', (array) config('imbrex.hosts')), subdomains: false);
+        TrustProxies::at(config('imbrex.proxies'));
+        $this->limits();
+    }
+
+    /** Each has a count of its own: what a device asks for all the time keeps nobody from changing the password. */
+    private function limits(): void
+    {
+        foreach (self::LIMITS_A_PERSON as $name => $most) {
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        }
+        foreach (self::LIMITS_AN_ADDRESS as $name => $most) {
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by($request->ip()));
+        }
     }
 }

@@ -4,45 +4,49 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\InvitationMail;
+use App\Accounts\LinkMail;
+use App\Accounts\OneTimeLink;
+use App\Accounts\Sessions;
 use App\Http\Requests\AcceptInvitationRequest;
 use App\Http\Requests\InviteRequest;
 use App\Http\Resources\UserResource;
 use App\Models\Invitation;
 use App\Models\User;
+use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Support\Str;
 
 final class InvitationController
 {
     private const DAYS_OPEN = 7;
 
-    /** The link is shown once; only its hash is kept. */
-    public function store(InviteRequest $request): JsonResponse
+    /**
+     * The link is mailed, or shown once where no mail is sent; only its hash is kept. Whether an address has an account
+     * with another crew is told to nobody.
+     */
+    public function store(InviteRequest $request, Words $words): JsonResponse
     {
-        $member = $request->member();
-        $crew = $member->crew()->firstOrFail();
-        Gate::authorize('invite', $crew);
-        $token = Str::random(48);
+        $crew = $request->crew();
+        $link = OneTimeLink::to('join');
         $email = mb_strtolower($request->string('email')->toString());
         $crew->invitations()->where('email', $email)->whereNull('accepted_at')->delete();
         $crew->invitations()->create([
-            'invited_by' => $member->id,
+            'invited_by' => $request->member()->id,
             'email' => $email,
             'role' => $request->string('role')->toString(),
-            'token_hash' => Invitation::hash($token),
+            'token_hash' => $link->hash,
             'expires_at' => now()->addDays(self::DAYS_OPEN),
         ]);
-        $link = url("/join/$token");
-        Mail::to($email)->send(new InvitationMail($crew->name, $link));
+        if (OneTimeLink::isMailed()) {
+            $named = ['crew' => $crew->name, 'link' => $link->link];
+            Mail::to($email)->send(new LinkMail($words->say('mail.invitation.subject', $named), $words->say('mail.invitation.text', $named)));
+        }
 
-        return new JsonResponse(['link' => $link], 201);
+        return new JsonResponse(['link' => OneTimeLink::isMailed() ? null : $link->link], 201);
     }
 
     public function destroy(Request $request, int $invitation): Response
@@ -78,16 +82,14 @@ final class InvitationController
                 'role' => $invitation->role,
             ]);
         });
-        $request->session()->flush();
-        Auth::guard('web')->login($user->refresh());
-        $request->session()->regenerate();
+        Sessions::begin($user->refresh());
 
         return new JsonResponse(['user' => new UserResource($user)], 201);
     }
 
     private function open(string $token, bool $lock = false): Invitation
     {
-        $query = Invitation::query()->with('crew')->open()->where('token_hash', Invitation::hash($token));
+        $query = Invitation::query()->with('crew')->open()->where('token_hash', OneTimeLink::hash($token));
 
         return ($lock ? $query->lockForUpdate() : $query)->firstOrFail();
     }

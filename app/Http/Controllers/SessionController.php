@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\DemoAccounts;
+use App\Accounts\Knocks;
+use App\Accounts\OneTimeLink;
+use App\Accounts\Sessions;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\UserResource;
 use App\Models\User;
@@ -13,8 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 
 final class SessionController
@@ -26,19 +28,25 @@ final class SessionController
         return new JsonResponse([
             'user' => $user instanceof User ? new UserResource($user) : null,
             'demo' => config('imbrex.demo') ? DemoAccounts::offered() : [],
+            'mailed' => OneTimeLink::isMailed(),
         ]);
     }
 
-    public function store(SignInRequest $request, Words $words): JsonResponse
+    public function store(SignInRequest $request, Words $words, Knocks $knocks): JsonResponse
     {
-        // Whoever was signed in here before is not any more; nothing of their session may linger.
-        $request->session()->flush();
-        if (! Auth::attempt($request->validated())) {
+        [$email, $password] = [$request->string('email')->toString(), $request->string('password')->toString()];
+        $knocks->count($email, $request->ip());
+        $user = User::query()->where('email', $email)->first();
+        // As much work for an address nobody has.
+        $fits = $user === null ? Hash::make($password) === '' : Hash::check($password, $user->password);
+        if ($user === null || ! $fits) {
             throw ValidationException::withMessages(['email' => $words->say('form.sign-in')]);
         }
-        $request->session()->regenerate();
-        $user = $request->user();
-        assert($user instanceof User);
+        $knocks->takeOff($email, $request->ip());
+        if (Hash::needsRehash($user->password)) {
+            $user->update(['password' => $password]);
+        }
+        Sessions::begin($user);
 
         return new JsonResponse(['user' => new UserResource($user)]);
     }
@@ -57,9 +65,7 @@ final class SessionController
     {
         $user = $request->user();
         assert($user instanceof User);
-        $user->setRememberToken(Str::random(60));
-        $user->save();
-        DB::table('sessions')->where('user_id', $user->id)->delete();
+        Sessions::end($user);
 
         return $this->destroy($request);
     }

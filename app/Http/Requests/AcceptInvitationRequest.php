@@ -11,6 +11,6 @@ final class AcceptInvitationRequest extends WordedRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'max:200', Password::defaults()]];
+        return ['name' => ['bail', 'required', 'string', 'max:120'], 'password' => ['bail', 'required', 'string', 'max:200', Password::defaults()]];
     }
 }

@@ -11,6 +11,6 @@ final class ChangePasswordRequest extends WordedRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['current' => ['required', 'string', 'current_password'], 'password' => ['required', 'string', 'max:200', Password::defaults()]];
+        return ['current' => ['bail', 'required', 'string', 'current_password'], 'password' => ['bail', 'required', 'string', 'max:200', Password::defaults()]];
     }
 }

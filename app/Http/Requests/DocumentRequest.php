@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Middleware\WithoutMark;
 use App\Revisions\Turn;
 
 /** A whole job document as the body; the document's own reader says what is wrong with it. */
@@ -29,7 +30,9 @@ final class DocumentRequest extends WordedRequest
 
     public function document(): string
     {
-        return (string) $this->getContent();
+        $content = (string) $this->getContent();
+
+        return str_starts_with($content, WithoutMark::MARK) ? substr($content, strlen(WithoutMark::MARK)) : $content;
     }
 
     /** The revision the change was made on, from If-Match; 428 without one. */

@@ -7,11 +7,15 @@ namespace App\Http\Requests;
 use App\Accounts\Role;
 use Illuminate\Validation\Rule;
 
-final class InviteRequest extends WordedRequest
+/** An address of one's own crew is known to it; of others nothing is told. */
+final class InviteRequest extends MemberRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['email' => ['required', 'email', 'max:190', Rule::unique('users', 'email')], 'role' => ['required', Rule::enum(Role::class)]];
+        return [
+            'email' => ['bail', 'required', 'string', 'email', 'max:190', Rule::unique('users', 'email')->where('crew_id', $this->crew()->id)],
+            'role' => ['bail', 'required', 'string', Rule::enum(Role::class)],
+        ];
     }
 }

@@ -9,6 +9,6 @@ final class SignInRequest extends WordedRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['email' => ['required', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+        return ['email' => ['bail', 'required', 'string', 'email', 'max:190'], 'password' => ['bail', 'required', 'string', 'max:200']];
     }
 }

@@ -24,7 +24,7 @@ final readonly class RuleSet
     public static function of(array $known, array $own): self
     {
         foreach ($own as $key => $value) {
-            $rule = $known[$key] ?? throw RuleFault::unknown($key);
+            $rule = $known[$key] ?? throw RuleFault::unknown((string) $key);
             if (! $rule->accepts($value)) {
                 throw RuleFault::outOfRange($rule, $value);
             }
@@ -46,6 +46,6 @@ final readonly class RuleSet
 
     private function rule(string $key): HouseRule
     {
-        return $this->known[$key] ?? throw RuleFault::unknown($key);
+        return $this->known[$key] ?? throw RuleFault::unknown((string) $key);
     }
 }

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class ForgottenRequest extends WordedRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['email' => ['bail', 'required', 'string', 'email', 'max:190']];
+    }
+}
