@@ -9,6 +9,8 @@ use Imbrex\Core\Catalogue\EdgeKind;
 /** A roof as a measurement-report service sees it from afar: readings of source "report", never the truth. */
 final readonly class MeasurementReport
 {
+    private const MOST_ROOFS = 500;
+
     private const MOST_FACES = 60;
 
     private const MOST_EDGES = 40;
@@ -26,9 +28,13 @@ final readonly class MeasurementReport
      */
     public function offered(): array
     {
+        $roofs = $this->world->ask('report', 'report/roofs')['roofs'] ?? null;
+        if (! is_array($roofs) || count($roofs) > self::MOST_ROOFS) {
+            throw ServiceFault::garbage('report');
+        }
         $offered = [];
-        foreach ($this->world->ask('report', 'report/roofs')['roofs'] ?? throw ServiceFault::garbage('report') as $roof) {
-            $offered[] = ['reference' => $this->text($roof['reference'] ?? null), 'name' => $this->text($roof['name'] ?? null)];
+        foreach ($roofs as $roof) {
+            $offered[] = is_array($roof) ? ['reference' => $this->text($roof['reference'] ?? null), 'name' => $this->text($roof['name'] ?? null)] : throw ServiceFault::garbage('report');
         }
 
         return $offered;

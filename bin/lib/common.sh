@@ -82,6 +82,21 @@ plain_env() { printf 'APP_ENV=local APP_KEY=%s CACHE_STORE=array LOG_CHANNEL=nul
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
+# Held from the choice of a port until somebody listens there: two that start together do not choose one.
+ports_lock="${TMPDIR:-/tmp}/imbrex-ports.$(id -u)"
+hold_ports() {
+    local tries=0 holder
+    until mkdir "$ports_lock" 2>/dev/null; do
+        holder="$(cat "$ports_lock/pid" 2>/dev/null || true)"
+        tries=$((tries + 1))
+        # One that was killed holds nothing any more.
+        if { [ -n "$holder" ] && ! kill -0 "$holder" 2>/dev/null; } || [ "$tries" -gt 600 ]; then rm -rf "$ports_lock"; fi
+        sleep 0.1
+    done
+    printf '%s' "$$" >"$ports_lock/pid"
+}
+release_ports() { [ "$(cat "$ports_lock/pid" 2>/dev/null || true)" != "$$" ] || rm -rf "$ports_lock"; }
+
 # The first free port from $1 on; says so when the wanted one is taken.
 free_port() {
     local port="$1"
@@ -96,6 +111,7 @@ free_port() {
 started=()
 stop_all() {
     local pid i
+    release_ports
     for ((i = ${#started[@]} - 1; i >= 0; i--)); do
         pid="${started[$i]}"
         pkill -TERM -P "$pid" 2>/dev/null || true
@@ -114,6 +130,7 @@ start_database() {
     if [ -n "$other" ] && kill -0 "$other" 2>/dev/null && grep -q mariadbd "/proc/$other/cmdline" 2>/dev/null; then
         fail "the database in $1 is in use already (process $other): stop the command that runs it first"
     fi
+    hold_ports
     port="$(free_port "$2")"
     shift 2
     mkdir -p "$folder"
@@ -137,6 +154,7 @@ start_database() {
         fi
         sleep 0.2
     done
+    release_ports
     mariadb --no-defaults --socket="$socket" --user=root -e "CREATE DATABASE IF NOT EXISTS imbrex; CREATE USER IF NOT EXISTS 'imbrex'@'127.0.0.1' IDENTIFIED BY 'imbrex'; GRANT ALL ON \`imbrex%\`.* TO 'imbrex'@'127.0.0.1';"
     export DB_HOST=127.0.0.1 DB_PORT="$port" DB_DATABASE=imbrex DB_USERNAME=imbrex DB_PASSWORD=imbrex
 }
@@ -156,10 +174,12 @@ jit=(-d opcache.jit=function -d opcache.jit_buffer_size=128M)
 # Sets APP_URL, and web to its process. $1 = wanted port, $2 = log file, rest = more options for PHP
 start_web() {
     local port log="$2"
+    hold_ports
     port="$(free_port "$1")"
     shift 2
     export APP_URL="http://127.0.0.1:$port" PHP_CLI_SERVER_WORKERS=4
-    php -d opcache.enable=1 "${jit[@]}" -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d variables_order=EGPCS -d expose_php=0 "$@" \
+    php -d opcache.enable=1 "${jit[@]}" -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d variables_order=EGPCS -d expose_php=0 \
+        -d memory_limit=128M -d upload_max_filesize=5M -d post_max_size=6M "$@" \
         -S "127.0.0.1:$port" -t public bin/lib/router.php >"$log" 2>&1 &
     web=$!
     started+=("$web")
@@ -169,6 +189,7 @@ start_web() {
         [ "$tries" -lt 100 ] || { tail -n 10 "$log" >&2; fail "the web server did not start"; }
         sleep 0.1
     done
+    release_ports
 }
 
 # Makes what takes long, after everything else; begun anew when it ends. $1 = log file

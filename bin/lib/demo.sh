@@ -68,6 +68,7 @@ watch() {
     npm run --silent types >"$1/types.log" 2>&1 || { tail -n 20 "$1/types.log" >&2; fail "contracts/ cannot be put together"; }
     node --watch-path=contracts/job --watch-path=contracts/plan resources/contracts.mjs >"$1/types.log" 2>&1 &
     started+=("$!")
+    hold_ports
     port="$(free_port 5173)"
     node node_modules/vite/bin/vite.js --host 127.0.0.1 --port "$port" --strictPort >"$1/vite.log" 2>&1 &
     started+=("$!")
@@ -76,6 +77,7 @@ watch() {
         [ "$tries" -lt 150 ] || { tail -n 20 "$1/vite.log" >&2; fail "Vite did not start"; }
         sleep 0.1
     done
+    release_ports
 }
 
 # Runs artisan as the demo does: beside it where it runs, else with its database for as long as it takes.

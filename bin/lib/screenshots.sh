@@ -18,9 +18,11 @@ screenshots() {
     mkdir -p "$folder"
     # A database of its own, always freshly seeded: pictures show the demo data and nothing else.
     application_up var/pictures 33260 8200 yes
+    hold_ports
     driver="$(free_port 9615)"
     chromedriver --port="$driver" >var/pictures/driver.log 2>&1 &
     started+=("$!")
     until ! port_is_free "$driver"; do sleep 0.1; done
+    release_ports
     DRIVER_URL="http://127.0.0.1:$driver" php tests/Support/screenshots.php "$folder" "${views[@]}"
 }

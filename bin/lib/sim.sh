@@ -20,6 +20,7 @@ TEXT
 # $1 = wanted port, $2 = folder. Sets SIM_URL, and where the application finds the services.
 start_sim() {
     local port tries=0
+    hold_ports
     port="$(free_port "$1")"
     mkdir -p "$2"
     rm -f "$2/sim.json"
@@ -31,5 +32,6 @@ start_sim() {
         [ "$tries" -lt 100 ] || { tail -n 10 "$2/sim.log" >&2; fail "the stand-ins did not start"; }
         sleep 0.1
     done
+    release_ports
     export SIM_URL IMBREX_REPORT_URL="$SIM_URL" IMBREX_GAUGE_URL="$SIM_URL"
 }

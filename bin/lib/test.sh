@@ -78,9 +78,11 @@ start_browser_ground() {
     start_web 8100 var/test/web.log
     start_worker var/test/worker.log
     export DB_DATABASE="$kept" CACHE_STORE=array QUEUE_CONNECTION=sync IMBREX_SHELVES="$root/var/test/shelves"
+    hold_ports
     driver="$(free_port 9515)"
     chromedriver --port="$driver" >var/test/driver.log 2>&1 &
     started+=("$!")
     until ! port_is_free "$driver"; do sleep 0.1; done
+    release_ports
     export DRIVER_URL="http://127.0.0.1:$driver"
 }

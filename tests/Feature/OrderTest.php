@@ -25,6 +25,18 @@ final class OrderTest extends FeatureTestCase
         $release(3)->assertCreated()->assertJsonPath('number', 2);
     }
 
+    public function test_an_order_released_again_because_no_answer_came_is_stored_once(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $release = fn () => $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"']);
+        $first = $release()->assertCreated()->json();
+
+        self::assertSame($first, $release()->assertOk()->json());
+        self::assertSame(1, Order::query()->where('job_id', $job->id)->count());
+        self::assertSame(3, OrderFile::query()->where('order_id', $first['id'])->count());
+    }
+
     public function test_its_files_stay_those_of_the_plan_that_was_released(): void
     {
         $user = $this->member();

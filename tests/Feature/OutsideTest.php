@@ -69,6 +69,42 @@ final class OutsideTest extends FeatureTestCase
         self::assertSame(1, $this->open->refresh()->revision, 'nothing is lost, nothing is changed');
     }
 
+    /** Answers that are JSON, but of another shape: at every place of a good one something else. */
+    public function test_answers_of_other_shapes_never_fall_over(): void
+    {
+        $face = ['name' => 'A', 'pitch' => 4, 'eaveToRidge' => 100, 'edges' => array_fill(0, 4, ['kind' => 'eave', 'length' => 10])];
+        $good = ['report' => ['faces' => [$face], 'measured' => '2026-05-04', 'roofs' => [['reference' => 'A', 'name' => 'B']]], 'gauge' => ['last' => 2, 'readings' => [['number' => 2, 'kind' => 'length', 'value' => 7]]]];
+        $others = [null, true, -1, 1e300, '', 'text', [], [[]], ['a' => 'b'], [null, [[1]]], str_repeat('x', 500)];
+        foreach (['reports' => 'report', 'reports/HQ-1' => 'report', 'gauge?after=1' => 'gauge'] as $path => $service) {
+            foreach ($this->places($good[$service]) as $place) {
+                foreach ($others as $other) {
+                    $answer = $good[$service];
+                    data_set($answer, $place, $other);
+                    Http::swap(new \Illuminate\Http\Client\Factory);
+                    Http::fake(['*' => Http::response($answer)]);
+                    $got = $this->withoutMiddleware(\Illuminate\Routing\Middleware\ThrottleRequests::class)->getJson("/api/jobs/{$this->open->id}/$path");
+                    self::assertContains($got->status(), [200, 502], "$path, $place: ".json_encode($other));
+                    $got->status() === 200 || self::assertSame('garbage', $got->json('cause'));
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array<mixed>  $within
+     * @return list<string> every place, with dots
+     */
+    private function places(array $within, string $before = ''): array
+    {
+        $places = [];
+        foreach ($within as $key => $value) {
+            $places[] = "$before$key";
+            is_array($value) && array_push($places, ...$this->places($value, "$before$key."));
+        }
+
+        return $places;
+    }
+
     public function test_where_there_is_no_service_one_is_told(): void
     {
         config(['imbrex.services.report' => '']);

@@ -40,7 +40,7 @@ final class OrderController
         abort_unless(LoadOutStage::mayBeOrdered($plan), 409, $words->say('order.blocked'));
         $order = $this->release->of($job, $plan, $member);
 
-        return new JsonResponse($this->wire($order, $order->lines), 201);
+        return new JsonResponse($this->wire($order, $order->lines), $order->wasRecentlyCreated ? 201 : 200);
     }
 
     /** A file of a released order, as it was released. */

@@ -25,11 +25,19 @@ final readonly class OrderRelease
     {
     }
 
-    /** @param  Plan  $plan  of the job's newest revision; it may be ordered */
+    /**
+     * Of one revision there is one order: whoever releases it again, because no answer came, is given that one.
+     *
+     * @param  Plan  $plan  of the job's newest revision; it may be ordered
+     */
     public function of(Job $job, Plan $plan, User $by): Order
     {
         return DB::transaction(function () use ($job, $plan, $by): Order {
             Job::query()->lockForUpdate()->findOrFail($job->id);
+            $order = $job->orders()->where('revision', $job->revision)->first();
+            if ($order !== null) {
+                return $order;
+            }
             $order = $job->orders()->create([
                 'number' => (int) $job->orders()->max('number') + 1,
                 'revision' => $job->revision,
