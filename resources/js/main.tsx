@@ -17,6 +17,8 @@ const Crew = lazy(() => import('./pages/Crew'));
 const Account = lazy(() => import('./pages/Account'));
 const SignIn = lazy(() => import('./pages/SignIn'));
 const Join = lazy(() => import('./pages/Join'));
+const Forgotten = lazy(() => import('./pages/Forgotten'));
+const Reset = lazy(() => import('./pages/Reset'));
 
 const client = new QueryClient({
     defaultOptions: {
@@ -41,6 +43,8 @@ void words.then(() => {
                             <Routes>
                                 <Route path="/sign-in" element={<SignIn />} />
                                 <Route path="/join/:token" element={<Join />} />
+                                <Route path="/forgotten" element={<Forgotten />} />
+                                <Route path="/reset/:token" element={<Reset />} />
                                 <Route element={<SignedIn />}>
                                     <Route path="/jobs" element={<Jobs />} />
                                     <Route path="/jobs/:job" element={<Workspace />} />

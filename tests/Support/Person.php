@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -60,13 +61,28 @@ final class Person
     /** Presses what bears these words and no others, its key apart. */
     public function press(string $words): void
     {
-        $this->find('('.self::PRESSED."[normalize-space(.)='$words' or @aria-label='$words' or @title='$words' or normalize-space(.)=concat('$words', ' ', normalize-space(.//kbd))])[not(@disabled)][1]")->click();
+        $this->pressOn('('.self::PRESSED."[normalize-space(.)='$words' or @aria-label='$words' or @title='$words' or normalize-space(.)=concat('$words', ' ', normalize-space(.//kbd))])[not(@disabled)][1]");
     }
 
     /** Presses what goes on after these words, with a count, a size or a time. */
     public function pressBeginning(string $words): void
     {
-        $this->find('('.self::PRESSED."[starts-with(normalize-space(.), '$words') or starts-with(@aria-label, '$words')])[not(@disabled)][1]")->click();
+        $this->pressOn('('.self::PRESSED."[starts-with(normalize-space(.), '$words') or starts-with(@aria-label, '$words')])[not(@disabled)][1]");
+    }
+
+    /** What still lies behind something that is fading away is pressed when that is gone. */
+    private function pressOn(string $xpath): void
+    {
+        $this->find($xpath);
+        $this->waitUntil(function () use ($xpath): bool {
+            try {
+                $this->find($xpath)->click();
+            } catch (ElementClickInterceptedException) {
+                return false;
+            }
+
+            return true;
+        }, fn (): string => "Something lies before $xpath. Shown is:\n".$this->text());
     }
 
     /** Presses something drawn, in the middle of it. */

@@ -1,3 +1,4 @@
+import { sessionEnded, thePerson } from './person';
 import { ASK_AGAIN_MS, StillWorking } from './StillWorking';
 
 /** Talks to the server: session cookie, forgery token, faults as values that screens can show. */
@@ -21,6 +22,7 @@ export class ApiError extends Error {
         return Object.entries(body?.errors ?? {}).map(([field, messages]) => ({ field, message: messages[0] }));
     }
 
+    /** What it says besides, in words. */
     get message409(): string | null {
         return (this.body as { message?: string } | null)?.message ?? null;
     }
@@ -28,6 +30,8 @@ export class ApiError extends Error {
 
 /** The server could not be reached at all. */
 export class OfflineError extends Error {}
+
+const AT_THE_DOOR = /^(session|password\/forgotten|invitations\/|resets\/)/;
 
 function forgeryToken(): string {
     const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));
@@ -47,7 +51,10 @@ export async function call<T>(
     path: string,
     body?: unknown,
     headers: Record<string, string> = {},
+    again = false,
 ): Promise<T> {
+    // Getting in is not done in anybody's name.
+    const person = AT_THE_DOOR.test(path) ? null : thePerson();
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
@@ -56,6 +63,7 @@ export async function call<T>(
             headers: {
                 Accept: 'application/json',
                 'X-XSRF-TOKEN': forgeryToken(),
+                ...(person === null ? {} : { 'X-Person': String(person) }),
                 ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
                 ...headers,
             },
@@ -76,6 +84,12 @@ export async function call<T>(
     } catch {
         parsed = null;
     }
+    if (response.status === 419 && !again) {
+        // The page is older than its session; asking brings a token of the one there is now.
+        await fetch('/api/session', { credentials: 'same-origin', headers: { Accept: 'application/json' } });
+        return call<T>(method, path, body, headers, true);
+    }
+    if (response.status === 401) sessionEnded();
     if (!response.ok) throw new ApiError(response.status, parsed);
     if (response.status === 202) {
         if (method === 'GET') throw StillWorking.of(parsed);

@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
+import { setPerson } from './person';
 import type { Profile } from '../contracts/job';
 import type { JobCard } from '../contracts/plan';
 import type { Slices, Tiles } from '../contracts/slices';
@@ -8,7 +9,11 @@ import type { CatalogueState, JobSummary, Revision, SessionState } from './types
 export function useSession() {
     return useQuery({
         queryKey: ['session'],
-        queryFn: () => call<SessionState>('GET', 'session'),
+        queryFn: async () => {
+            const session = await call<SessionState>('GET', 'session');
+            setPerson(session.user?.id ?? null);
+            return session;
+        },
         staleTime: Infinity,
     });
 }
@@ -20,6 +25,8 @@ export function useSignOut() {
         mutationFn: (everywhere: boolean) => call<null>('DELETE', everywhere ? 'sessions' : 'session'),
         onSuccess: () => {
             client.clear();
+            // Nothing on this page is anybody's any more.
+            setPerson(null);
             window.location.assign('/sign-in');
         },
     });

@@ -21,6 +21,8 @@ export interface DemoAccount {
 export interface SessionState {
     user: Member | null;
     demo: DemoAccount[];
+    /** Whether mail reaches anybody. */
+    mailed: boolean;
 }
 
 export interface JobSummary {

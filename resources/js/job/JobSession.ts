@@ -4,7 +4,7 @@ import type { KeptJob, StaleAnswer } from '../api/types';
 import { takenBack, withoutRefused, type Refused } from './refusals';
 import { forgetUnsaved, keepUnsaved, unsavedOf } from './unsaved';
 
-export type SaveState = 'saved' | 'saving' | 'offline' | 'refused' | 'stale' | 'read-only';
+export type SaveState = 'saved' | 'saving' | 'offline' | 'refused' | 'stale' | 'read-only' | 'signed-out' | 'failed';
 
 export interface SessionView {
     document: JobDocument;
@@ -235,14 +235,23 @@ export class JobSession {
         this.show({ refused, state: !unchanged ? 'saving' : refused.length > 0 ? 'refused' : 'saved' });
     }
 
+    /** Goes on where the session had ended. */
+    resume(): void {
+        if (this.view.state === 'signed-out') void this.save();
+    }
+
     private failed(error: unknown): void {
-        if (isAway(error)) {
+        if (error instanceof ApiError && error.status === 401) {
+            this.show({ state: 'signed-out' });
+        } else if (isAway(error)) {
             this.show({ state: 'offline' });
             this.later(RETRY_MS);
         } else if (error instanceof ApiError && error.status === 409) {
             this.show({ state: 'stale', theirs: (error.body as StaleAnswer).theirs });
         } else if (error instanceof ApiError) {
             const faults: FieldFault[] = error.faults;
+            // Nothing to mend in it: the job is gone, or one may not change it any more.
+            if (faults.length === 0) return this.show({ state: 'failed', refused: [] });
             this.show({ state: 'refused', refused: faults.map((fault) => ({ ...fault, place: [] })) });
         } else {
             throw error;
@@ -291,7 +300,7 @@ export class JobSession {
 }
 
 const isAway = (error: unknown): boolean =>
-    error instanceof OfflineError || (error instanceof ApiError && error.status >= 500);
+    error instanceof OfflineError || (error instanceof ApiError && (error.status >= 500 || error.status === 429));
 
 const isSame = (one: JobDocument, other: JobDocument): boolean =>
     one === other || JSON.stringify(one) === JSON.stringify(other);

@@ -1,4 +1,5 @@
-/** What of a job is not yet saved, kept in this browser: a page closed too soon takes it up again. */
+/** What of a job is not yet saved, kept in this browser for whoever made it: a page closed too soon takes it up again. */
+import { thePerson } from '../api/person';
 import type { JobDocument } from '../contracts/job';
 
 interface Unsaved {
@@ -7,7 +8,7 @@ interface Unsaved {
     document: JobDocument;
 }
 
-const shelf = (job: string): string => `imbrex.unsaved.${job}`;
+const shelf = (job: string): string => `imbrex.unsaved.${thePerson()}.${job}`;
 
 export function keepUnsaved(job: string, unsaved: Unsaved): void {
     try {
@@ -30,5 +31,14 @@ export function unsavedOf(job: string): Unsaved | null {
         return JSON.parse(window.localStorage.getItem(shelf(job)) ?? 'null') as Unsaved | null;
     } catch {
         return null;
+    }
+}
+
+/** Whether anything of the person who is signed in waits here to be saved. */
+export function hasUnsaved(): boolean {
+    try {
+        return Object.keys(window.localStorage).some((key) => key.startsWith(shelf('')));
+    } catch {
+        return false;
     }
 }

@@ -2,14 +2,15 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { call } from '../api/client';
-import { useSession, useSignOut } from '../api/queries';
+import { useSession } from '../api/queries';
+import { useLeaving } from '../shell/useLeaving';
 import { FieldForm } from './FieldForm';
 import { PageHead } from './PageHead';
 
 export default function Account() {
     const { t } = useTranslation();
     const user = useSession().data?.user;
-    const signOut = useSignOut();
+    const { leave, dialog } = useLeaving();
     const [changed, setChanged] = useState(0);
     return (
         <main className="page" style={{ maxWidth: 620 }}>
@@ -50,10 +51,11 @@ export default function Account() {
             <section className="sheet stack">
                 <h2 style={{ margin: 0 }}>{t('account.sessions')}</h2>
                 <p className="muted">{t('account.sessions-text')}</p>
-                <Button variant="outlined" color="inherit" onClick={() => signOut.mutate(true)}>
+                <Button variant="outlined" color="inherit" onClick={() => leave(true)}>
                     {t('account.sign-out-everywhere')}
                 </Button>
             </section>
+            {dialog}
         </main>
     );
 }

@@ -9,8 +9,10 @@ import { useCatalogue } from '../api/queries';
 import type { Member, Role } from '../api/types';
 import { RuleTable } from '../bench/RuleTable';
 import { FieldForm } from './FieldForm';
+import { Members } from './Members';
 import { OwnProfiles } from './OwnProfiles';
 import { PageHead } from './PageHead';
+import { ROLES } from './roles';
 
 interface CrewState {
     name: string;
@@ -19,8 +21,6 @@ interface CrewState {
     invitations: { id: number; email: string; role: Role; expiresAt: string }[];
     may: { invite: boolean; keepCatalogue: boolean };
 }
-
-const ROLES: Role[] = ['owner', 'estimator', 'foreman', 'installer'];
 
 /** The crew: who is in it, invitations, its own profiles, its house rules. */
 export default function Crew() {
@@ -45,17 +45,7 @@ export default function Crew() {
             <PageHead title={crew.data.name} />
             <section className="sheet">
                 <h2 style={{ marginTop: 0 }}>{t('crew.members')}</h2>
-                <table className="plain">
-                    <tbody>
-                        {members.map((member) => (
-                            <tr key={member.id}>
-                                <th scope="row">{member.name}</th>
-                                <td className="muted">{member.email}</td>
-                                <td className="n">{t(`role.${member.role}`)}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
+                <Members members={members} mayManage={may.invite} again={again} />
                 {may.invite && <Invitations invitations={invitations} again={again} />}
             </section>
             <OwnProfiles mayChange={may.keepCatalogue} />
@@ -83,17 +73,16 @@ export default function Crew() {
 function Invitations({ invitations, again }: { invitations: CrewState['invitations']; again: () => Promise<void> }) {
     const { t } = useTranslation();
     const [role, setRole] = useState<Role>('installer');
-    const [link, setLink] = useState<string | null>(null);
+    const [made, setMade] = useState<{ link: string | null } | null>(null);
     return (
         <div style={{ marginTop: 18 }}>
             <h2>{t('crew.invite')}</h2>
             <FieldForm
-                key={link}
+                key={invitations.length}
                 fields={[{ name: 'email', label: t('field.email'), type: 'email' }]}
                 action={t('crew.invite-action')}
                 onSend={async ({ email }) => {
-                    const answer = await call<{ link: string }>('POST', 'crew/invitations', { email, role });
-                    setLink(answer.link);
+                    setMade(await call<{ link: string | null }>('POST', 'crew/invitations', { email, role }));
                     await again();
                 }}
             >
@@ -110,14 +99,14 @@ function Invitations({ invitations, again }: { invitations: CrewState['invitatio
                     ))}
                 </TextField>
             </FieldForm>
-            {link && (
+            {made && (
                 <div
                     className="finding"
                     data-severity="note"
                     role="status"
                     style={{ marginTop: 12, overflowWrap: 'anywhere' }}
                 >
-                    {t('crew.link')} <strong>{link}</strong>
+                    {made.link ? t('crew.link') : t('crew.invited')} {made.link && <strong>{made.link}</strong>}
                 </div>
             )}
             {invitations.length > 0 && (

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { Navigate, useSearchParams } from 'react-router';
+import { Link, Navigate, useSearchParams } from 'react-router';
 import { call } from '../api/client';
 import { useSession } from '../api/queries';
 import { FieldForm } from './FieldForm';
@@ -42,6 +42,9 @@ export default function SignIn() {
                     action={t('sign-in.action')}
                     onSend={({ email, password }) => enter(email, password)}
                 />
+                <p style={{ marginTop: 12 }}>
+                    <Link to="/forgotten">{t('sign-in.forgotten')}</Link>
+                </p>
             </div>
             {demo.length > 0 && (
                 <section className="sheet" aria-label={t('sign-in.demo')}>

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Navigate, Outlet, useLocation } from 'react-router';
 import { useSession } from '../api/queries';
+import { SignInAgain } from './SignInAgain';
 
 /** Screens that need somebody signed in; others are sent to the door and come back afterwards. */
 export function SignedIn() {
@@ -20,5 +21,10 @@ export function SignedIn() {
             </p>
         );
     if (!session.data.user) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname + search)}`} replace />;
-    return <Outlet />;
+    return (
+        <>
+            <Outlet />
+            <SignInAgain person={session.data.user} />
+        </>
+    );
 }

@@ -5,9 +5,10 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { useSession, useSignOut } from '../api/queries';
+import { useSession } from '../api/queries';
 import { useLight } from '../theme/LightContext';
 import type { Light } from '../theme/theme';
+import { useLeaving } from './useLeaving';
 
 const LIGHTS: Light[] = ['shop', 'sun', 'night'];
 
@@ -15,7 +16,7 @@ const LIGHTS: Light[] = ['shop', 'sun', 'night'];
 export function AccountMenu() {
     const { t } = useTranslation();
     const user = useSession().data?.user;
-    const signOut = useSignOut();
+    const { leave, dialog } = useLeaving();
     const { light, setLight } = useLight();
     const [anchor, setAnchor] = useState<HTMLElement | null>(null);
     if (!user) return null;
@@ -68,8 +69,16 @@ export function AccountMenu() {
                 <MenuItem component={Link} to="/account" onClick={close}>
                     {t('account.title')}
                 </MenuItem>
-                <MenuItem onClick={() => signOut.mutate(false)}>{t('account.sign-out')}</MenuItem>
+                <MenuItem
+                    onClick={() => {
+                        close();
+                        leave(false);
+                    }}
+                >
+                    {t('account.sign-out')}
+                </MenuItem>
             </Menu>
+            {dialog}
         </>
     );
 }

@@ -23,6 +23,11 @@ export function Notices() {
                     {t('save.offline-numbers', { revision: job.revision })}
                 </div>
             )}
+            {job.state === 'failed' && (
+                <div className="finding" data-severity="block" role="alert">
+                    {t('save.failed-text', { revision: job.revision })}
+                </div>
+            )}
             {job.state === 'refused' && (
                 <div className="finding" data-severity="block" role="alert" aria-label={t('save.refused.title')}>
                     <b>{t('save.refused.title')}</b> {t('save.refused.text', { revision: job.revision })}

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Navigate, useParams } from 'react-router';
 import { call, ApiError } from '../api/client';
 import { useCatalogue } from '../api/queries';
+import { hasEnded, onSession, thePerson } from '../api/person';
 import type { KeptJob } from '../api/types';
 import { JobContext, useJob } from '../job/JobContext';
 import { PickHolder } from '../job/PickContext';
@@ -37,6 +38,7 @@ export default function Workspace() {
         [job, kept.data],
     );
     useEffect(() => () => open?.close(), [open]);
+    useEffect(() => onSession(() => void (hasEnded() || open?.resume())), [open]);
     if (kept.isError || catalogue.isError) {
         return (
             <main className="narrow stack">
@@ -72,8 +74,11 @@ function OpenJob() {
     const { t } = useTranslation();
     const { station, job } = useParams();
     const state = useJob();
-    const [leaving] = useState(() => (event: BeforeUnloadEvent) => event.preventDefault());
-    const pending = state.state === 'saving' || state.state === 'offline' || state.state === 'refused';
+    const [leaving] = useState(() => (event: BeforeUnloadEvent) => {
+        // Whoever signed out was asked.
+        if (thePerson() !== null) event.preventDefault();
+    });
+    const pending = !['saved', 'read-only', 'stale'].includes(state.state);
     useEffect(() => {
         if (!pending) return undefined;
         window.addEventListener('beforeunload', leaving);

@@ -20,14 +20,15 @@ final class JobSessionTest extends TestCase
         };
         globalThis.document = { cookie: 'XSRF-TOKEN=t' };
         globalThis.fetch = async (path, { method, headers, body }) => {
-            sent.push({ path, method, match: headers['If-Match'], body: body && JSON.parse(body) });
+            sent.push({ path, method, match: headers['If-Match'], person: headers['X-Person'], body: body && JSON.parse(body) });
             const answer = answers.shift();
             if (answer === undefined || answer === 'offline') throw new TypeError('no network');
             return { ok: answer.status < 400, status: answer.status, text: async () => JSON.stringify(answer.body ?? {}) };
         };
         const settle = async () => { for (let i = 0; i < 20; i++) await Promise.resolve(); };
         const pass = async () => { const due = [...timers.values()]; timers = new Map(); for (const { run } of due) run(); await settle(); };
-        const { JobSession } = await load('job/JobSession.ts');
+        const { JobSession, setPerson, hasEnded } = await load('../../tests/Support/jobSession.ts');
+        setPerson(7);
         const kept = (more = {}) => ({ id: 'j', revision: 1, author: '', savedAt: 'then', document: { name: 'a' }, archived: false, undo: [], redo: [], ...more });
         const open = (mayChange = true, more) => new JobSession('j', kept(more), mayChange);
         const refuse = (...fields) => answers.push({ status: 422, body: { faults: fields.map((field) => ({ field, message: `${field} is wrong` })) } });
@@ -99,7 +100,7 @@ final class JobSessionTest extends TestCase
             session.edit(named('b'));
             answers.push('offline'); await pass();
             assert.equal(session.current().state, 'offline');
-            assert.deepEqual(JSON.parse(store.get('imbrex.unsaved.j')), { base: 1, document: { name: 'b' } });
+            assert.deepEqual(JSON.parse(store.get('imbrex.unsaved.7.j')), { base: 1, document: { name: 'b' } });
             session.edit(named('c'));
             answers.push({ status: 503 }); await pass();
             assert.equal(session.current().state, 'offline', 'a server that fails is no connection');
@@ -108,17 +109,59 @@ final class JobSessionTest extends TestCase
             JS);
     }
 
+    public function test_a_session_that_ended_keeps_the_change_until_its_owner_is_back(): void
+    {
+        $this->plays(<<<'JS'
+            const session = open();
+            session.edit(named('b'));
+            answers.push({ status: 401 }); await pass();
+            assert.deepEqual([state(session), hasEnded(), timers.size], ['signed-out', true, 0], 'nobody knocks again by itself');
+            assert.equal(JSON.parse(store.get('imbrex.unsaved.7.j')).document.name, 'b');
+            // Somebody else sees nothing of it.
+            setPerson(8);
+            assert.equal(open().current().document.name, 'a');
+            setPerson(7);
+            assert.equal(hasEnded(), false);
+            saved(2); session.resume(); await settle();
+            assert.deepEqual([state(session), sent.at(-1).body.name, store.size], ['saved', 'b', 0]);
+            JS);
+    }
+
+    public function test_a_page_older_than_its_session_asks_for_a_new_token_once(): void
+    {
+        $this->plays(<<<'JS'
+            const session = open();
+            session.edit(named('b'));
+            answers.push({ status: 419 }, { status: 200 }); saved(2); await pass();
+            assert.deepEqual([state(session), sent.map((s) => s.path)], ['saved', ['/api/jobs/j', '/api/session', '/api/jobs/j']]);
+            JS);
+    }
+
+    public function test_what_can_be_mended_by_nobody_here_is_told_and_kept(): void
+    {
+        $this->plays(<<<'JS'
+            for (const status of [403, 404]) {
+                const session = open();
+                session.edit(named('b'));
+                answers.push({ status, body: { message: 'no' } }); await pass();
+                assert.deepEqual([state(session), session.current().refused], ['failed', []]);
+                assert.equal(JSON.parse(store.get('imbrex.unsaved.7.j')).document.name, 'b');
+                store.clear();
+            }
+            JS);
+    }
+
     public function test_a_page_closed_too_early_takes_its_change_up_again(): void
     {
         $this->plays(<<<'JS'
-            store.set('imbrex.unsaved.j', JSON.stringify({ base: 1, document: { name: 'left' } }));
+            store.set('imbrex.unsaved.7.j', JSON.stringify({ base: 1, document: { name: 'left' } }));
             const session = open();
             assert.deepEqual([session.current().document.name, session.current().state, session.current().canUndo], ['left', 'saving', true]);
             saved(2); await pass();
             assert.deepEqual([sent[0].body.name, sent[0].match, store.size], ['left', '"1"', 0]);
             session.undo();
             assert.equal(session.current().document.name, 'a');
-            store.set('imbrex.unsaved.j', 'no json');
+            store.set('imbrex.unsaved.7.j', 'no json');
             assert.equal(open().current().document.name, 'a', 'what cannot be read is left');
             JS);
     }

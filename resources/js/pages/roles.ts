@@ -1,0 +1,3 @@
+import type { Role } from '../api/types';
+
+export const ROLES: Role[] = ['owner', 'estimator', 'foreman', 'installer'];
