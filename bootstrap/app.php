@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentFault;
+use App\Http\Controllers\UpController;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutMark;
 use Illuminate\Foundation\Application;
@@ -20,6 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
             // Numbers of rows: no more digits than one has.
             Route::patterns(array_fill_keys(['invitation', 'member', 'number', 'order', 'profile'], '[0-9]{1,9}'));
             // One origin and a session cookie: the API lives in the web group.
+            Route::get('up', UpController::class);
             Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
         },

@@ -15,6 +15,8 @@ final class WorstJobs
     public static function all(): array
     {
         return [
+            'square curbs' => self::curbs(400, 4),
+            'ten thousand panels' => self::panels(20, 8_000.0, 240.0),
             'round curbs' => self::curbs(400, 60),
             'corners' => self::corners(200),
             'comb' => self::comb(200),

@@ -59,8 +59,8 @@ final readonly class FileMaker
      */
     public function make(JobRevision $revision, StationFile $file, ?string $pick, Closure $tell): void
     {
-        $this->plans->work($revision, static fn (float $done) => $tell($done * self::PLAN));
-        $edition = new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)));
+        $plan = $this->plans->work($revision, static fn (float $done) => $tell($done * self::PLAN));
+        $edition = new Edition($revision->number, $revision->decoded(...), static fn (): Plan => $plan, $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)));
         $content = ($file->make)($edition);
         if ($content !== null) {
             $this->shelf->put($this->key($revision, $file, $pick), $content);

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $begun_at
  * @property Carbon|null $ended_at
  * @property bool $failed
+ * @property string|null $worker who is at it: machine and process
  */
 final class Work extends Model
 {
@@ -28,7 +29,7 @@ final class Work extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['key', 'user_id', 'done', 'asked_at', 'begun_at', 'ended_at', 'failed'];
+    protected $fillable = ['key', 'user_id', 'done', 'asked_at', 'begun_at', 'ended_at', 'failed', 'worker'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Models\JobRevision;
 use App\Stations\JobReader;
 use App\Work\StillWorking;
+use App\Work\Task;
 use App\Work\WorkPlan;
 use App\Work\Workshop;
 use Closure;
@@ -31,15 +32,22 @@ final readonly class PlanCache
      * @param  string  $name  what is shown: of one name there is one writer
      * @param  Closure(Plan): (array<string, mixed>|null)  $write
      * @param  (Closure(Plan): bool)|null  $isKept  whether it may be asked for again; null where it may
+     * @param  (Closure(string): Task)|null  $apart  makes it apart where the plan is large, by the key it is ordered under; null where writing it is quick
      *
      * @throws StillWorking
      */
-    public function slice(JobRevision $revision, string $name, Closure $write, ?Closure $isKept = null): Slice
+    public function slice(JobRevision $revision, string $name, Closure $write, ?Closure $isKept = null, ?Closure $apart = null): Slice
     {
         $tag = hash('xxh128', implode('|', [$this->key($revision), $name, app()->getLocale(), Programme::version()]));
         $json = $this->slices->take($tag);
         if ($json === null) {
+            if ($apart !== null) {
+                $this->workshop->lookFor("slice $tag");
+            }
             $plan = $this->plan($revision);
+            if ($apart !== null && ($isKept === null || $isKept($plan)) && Effort::steps($plan->job) > Effort::AT_ONCE) {
+                $this->workshop->order("slice $tag", $apart("slice $tag"));
+            }
             $before = $plan->worked();
             $json = (string) json_encode($write($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
             if ($plan->worked() > $before) {
@@ -73,14 +81,15 @@ final readonly class PlanCache
     }
 
     /**
-     * Works every stage of a plan and keeps it.
+     * A plan with every stage worked, which is kept.
      *
      * @param  Closure(float): void  $tell  told the share that is done
      */
-    public function work(JobRevision $revision, Closure $tell): void
+    public function work(JobRevision $revision, Closure $tell): Plan
     {
-        if ($this->plans->take($this->key($revision)) !== null) {
-            return;
+        $kept = $this->plans->take($this->key($revision));
+        if ($kept !== null) {
+            return $kept;
         }
         $job = $this->reader->read($revision->document);
         $plan = $this->of($job);
@@ -91,6 +100,8 @@ final readonly class PlanCache
             $tell($done / $all);
         }
         $this->plans->put($this->key($revision), $plan);
+
+        return $plan;
     }
 
     private function of(Job $job): Plan

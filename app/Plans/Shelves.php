@@ -16,6 +16,12 @@ final class Shelves
         return new Shelf(config('imbrex.shelves')."/$name", Programme::version(), ...self::SIZES[$name]);
     }
 
+    /** Whether anything can be kept. */
+    public function areOpen(): bool
+    {
+        return array_filter($this->all(), static fn (Shelf $shelf): bool => ! $shelf->isOpen()) === [];
+    }
+
     /** @return list<Shelf> */
     public function all(): array
     {

@@ -49,6 +49,12 @@ abstract class Station
         return [];
     }
 
+    /** @return list<string> slices that take long to write where the plan is large */
+    public function dearSlices(): array
+    {
+        return [];
+    }
+
     /** Whether there is what was picked: what is shown of anything else is not kept. */
     public function has(Plan $plan, string $pick): bool
     {

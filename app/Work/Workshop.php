@@ -34,6 +34,9 @@ final readonly class Workshop
     public function lookFor(string $key): void
     {
         $work = Work::query()->where('key', $key)->first();
+        if ($work !== null && $work->ended_at === null && $this->hasFallenOver($work)) {
+            $work->update(['ended_at' => now(), 'failed' => true]);
+        }
         if ($work === null || $work->ended_at !== null || $this->isLost($work)) {
             return;
         }
@@ -73,6 +76,14 @@ final readonly class Workshop
     private function isLost(Work $work): bool
     {
         return $this->isUnbegun($work) || ($work->begun_at !== null && $work->begun_at->isBefore(now()->subSeconds(self::LONGEST)));
+    }
+
+    /** Whoever was at it has ended without a word, on this machine: it fell over, most likely for want of memory. */
+    private function hasFallenOver(Work $work): bool
+    {
+        [$host, $process] = [...explode(':', (string) $work->worker, 2), ''];
+
+        return $host === gethostname() && is_dir('/proc/self') && ! is_dir("/proc/$process");
     }
 
     private function isUnbegun(Work $work): bool

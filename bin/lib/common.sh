@@ -68,7 +68,7 @@ need_node_packages() {
 
 need_front_end() {
     [ -f public/build/manifest.json ] || rm -f var/stamps/build
-    once_for build "package.json package-lock.json vite.config.ts tsconfig.json resources/js resources/contracts.mjs lang contracts" front_end_build
+    once_for build "package.json package-lock.json vite.config.ts tsconfig.json resources/js resources/contracts.mjs resources/notices.mjs lang contracts" front_end_build
 }
 
 # For commands that must be quick and quiet.
@@ -123,9 +123,9 @@ stop_all() {
     started=()
 }
 
-# A MariaDB of our own on loopback. $1 = folder, $2 = wanted port, rest = more options. Sets DB_PORT.
+# A MariaDB of our own on loopback. $1 = folder, $2 = wanted port (under 32768: above it any connection may stand on it), rest = more options. Sets DB_PORT.
 start_database() {
-    local folder="$root/$1" port socket other
+    local folder="$root/$1" port other
     other="$(cat "$root/$1/db.pid" 2>/dev/null || true)"
     if [ -n "$other" ] && kill -0 "$other" 2>/dev/null && grep -q mariadbd "/proc/$other/cmdline" 2>/dev/null; then
         fail "the database in $1 is in use already (process $other): stop the command that runs it first"
@@ -134,29 +134,37 @@ start_database() {
     port="$(free_port "$2")"
     shift 2
     mkdir -p "$folder"
-    # A socket's path may have some 100 characters at most, so it does not live beside the data.
-    socket="$(mktemp -d)/db.sock"
     if [ ! -d "$folder/data/mysql" ]; then
         step "making a database in ${folder#"$root"/}"
         rm -rf "$folder/data"
         mysql_install_db --no-defaults --user="$(id -un)" --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db >"$folder/install.log" 2>&1 \
             || { tail -n 10 "$folder/install.log" >&2; fail "the database could not be made"; }
     fi
-    mariadbd --no-defaults --user="$(id -un)" --datadir="$folder/data" --socket="$socket" --port="$port" --bind-address=127.0.0.1 \
+    run_database "${folder#"$root"/}" "$port" "$@"
+    release_ports
+    mariadb --no-defaults --socket="$db_socket" --user=root -e "CREATE DATABASE IF NOT EXISTS imbrex; CREATE USER IF NOT EXISTS 'imbrex'@'127.0.0.1' IDENTIFIED BY 'imbrex'; GRANT ALL ON \`imbrex%\`.* TO 'imbrex'@'127.0.0.1';"
+    export DB_HOST=127.0.0.1 DB_PORT="$port" DB_DATABASE=imbrex DB_USERNAME=imbrex DB_PASSWORD=imbrex
+}
+
+# Runs a database that is made already. $1 = folder, $2 = port, rest = more options. Sets database to its process and
+# db_socket to where it listens besides.
+run_database() {
+    local folder="$root/$1" port="$2" tries=0
+    shift 2
+    # A socket's path may have some 100 characters at most, so it does not live beside the data.
+    db_socket="$(mktemp -d)/db.sock"
+    mariadbd --no-defaults --user="$(id -un)" --datadir="$folder/data" --socket="$db_socket" --port="$port" --bind-address=127.0.0.1 \
         --pid-file="$folder/db.pid" --skip-log-bin --innodb-buffer-pool-size=64M --innodb-flush-log-at-trx-commit=2 "$@" >"$folder/db.log" 2>&1 &
-    started+=("$!")
-    local tries=0
-    until mariadb-admin --no-defaults --socket="$socket" --user=root ping >/dev/null 2>&1; do
+    database=$!
+    started+=("$database")
+    until mariadb-admin --no-defaults --socket="$db_socket" --user=root ping >/dev/null 2>&1; do
         tries=$((tries + 1))
-        if [ "$tries" -ge 150 ] || ! kill -0 "${started[-1]}" 2>/dev/null; then
+        if [ "$tries" -ge 150 ] || ! kill -0 "$database" 2>/dev/null; then
             tail -n 10 "$folder/db.log" >&2
             fail "the database did not start (is another one using ${folder#"$root"/}? whole log: ${folder#"$root"/}/db.log)"
         fi
         sleep 0.2
     done
-    release_ports
-    mariadb --no-defaults --socket="$socket" --user=root -e "CREATE DATABASE IF NOT EXISTS imbrex; CREATE USER IF NOT EXISTS 'imbrex'@'127.0.0.1' IDENTIFIED BY 'imbrex'; GRANT ALL ON \`imbrex%\`.* TO 'imbrex'@'127.0.0.1';"
-    export DB_HOST=127.0.0.1 DB_PORT="$port" DB_DATABASE=imbrex DB_USERNAME=imbrex DB_PASSWORD=imbrex
 }
 
 # A key that stays the same between starts, so that sessions do.
@@ -173,23 +181,29 @@ jit=(-d opcache.jit=function -d opcache.jit_buffer_size=128M)
 
 # Sets APP_URL, and web to its process. $1 = wanted port, $2 = log file, rest = more options for PHP
 start_web() {
-    local port log="$2"
+    local port
     hold_ports
     port="$(free_port "$1")"
+    shift
+    run_web "$port" "$@"
+    release_ports
+}
+
+# $1 = port, $2 = log file, rest = more options for PHP
+run_web() {
+    local port="$1" log="$2" tries=0
     shift 2
     export APP_URL="http://127.0.0.1:$port" PHP_CLI_SERVER_WORKERS=4
     php -d opcache.enable=1 "${jit[@]}" -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d variables_order=EGPCS -d expose_php=0 \
         -d memory_limit=128M -d upload_max_filesize=5M -d post_max_size=6M "$@" \
-        -S "127.0.0.1:$port" -t public bin/lib/router.php >"$log" 2>&1 &
+        -S "127.0.0.1:$port" -t public bin/lib/router.php >>"$log" 2>&1 &
     web=$!
     started+=("$web")
-    local tries=0
     until ! port_is_free "$port"; do
         tries=$((tries + 1))
         [ "$tries" -lt 100 ] || { tail -n 10 "$log" >&2; fail "the web server did not start"; }
         sleep 0.1
     done
-    release_ports
 }
 
 # Makes what takes long, after everything else; begun anew when it ends. $1 = log file
@@ -197,10 +211,10 @@ start_worker() {
     (
         trap 'kill -KILL "$own" 2>/dev/null; exit 0' TERM
         while true; do
-            nice -n 10 php -d memory_limit=128M -d opcache.enable_cli=1 "${jit[@]}" artisan queue:work --sleep=0.3 --max-time=3600 >>"$1" 2>&1 &
+            nice -n 10 php -d memory_limit=128M -d opcache.enable_cli=1 "${jit[@]}" artisan queue:work --sleep=0.2 --max-jobs=1 --max-time=3600 >>"$1" 2>&1 &
             own=$!
-            wait "$own" || true
-            sleep 1
+            # One task each: none leaves its memory, or an older programme, to the next.
+            wait "$own" || sleep 1
         done
     ) &
     started+=("$!")

@@ -22,7 +22,7 @@ demo() {
 
 dev=no
 
-demo_up() { application_up var/demo 33060 "${IMBREX_PORT:-8000}" "$1"; }
+demo_up() { application_up var/demo 23060 "${IMBREX_PORT:-8000}" "$1"; }
 
 # Brings the application up with the demo data and returns. $1 = folder of its own, $2 and $3 = wanted ports of
 # database and web server, $4 = yes to seed anew
@@ -32,7 +32,7 @@ application_up() {
     need_php_packages
     need_node_packages
     [ "$dev" = yes ] || need_front_end
-    export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=single MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database QUEUE_CONNECTION=database IMBREX_SHELVES="$root/$1/shelves"
+    export APP_ENV=local APP_DEBUG=false IMBREX_DEMO=true LOG_CHANNEL=daily MAIL_MAILER=log CACHE_STORE=file SESSION_DRIVER=database QUEUE_CONNECTION=database IMBREX_SHELVES="$root/$1/shelves"
     APP_KEY="$(app_key "$1")"
     export APP_KEY
     step "starting the database"
@@ -95,6 +95,6 @@ demo_artisan() {
     trap 'exit 130' INT
     trap 'exit 143' TERM
     . var/demo/env
-    start_database var/demo 33060
+    start_database var/demo 23060
     php artisan "$@"
 }

@@ -17,7 +17,7 @@ screenshots() {
     local driver
     mkdir -p "$folder"
     # A database of its own, always freshly seeded: pictures show the demo data and nothing else.
-    application_up var/pictures 33260 8200 yes
+    application_up var/pictures 23260 8200 yes
     hold_ports
     driver="$(free_port 9615)"
     chromedriver --port="$driver" >var/pictures/driver.log 2>&1 &

@@ -20,7 +20,7 @@ run_tests() {
     export APP_KEY
     if [[ " ${suites[*]} " == *" feature "* || " ${suites[*]} " == *" browser "* ]]; then
         step "starting a database for the tests"
-        start_database var/test 33160 --innodb-flush-log-at-trx-commit=0
+        start_database var/test 23160 --innodb-flush-log-at-trx-commit=0
         php artisan migrate:fresh --force --quiet
     fi
     if [[ " ${suites[*]} " == *" browser "* ]]; then

@@ -30,6 +30,7 @@ return new class extends Migration
             $table->timestamp('begun_at')->nullable();
             $table->timestamp('ended_at')->nullable();
             $table->boolean('failed')->default(false);
+            $table->string('worker', 120)->nullable();
         });
     }
 

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Work;
 use App\Plans\PlanCache;
 use App\Work\MakeFile;
+use App\Work\MakeSlice;
 use App\Work\Task;
 use App\Work\WorkPlan;
 use App\Work\Workshop;
@@ -53,8 +54,29 @@ final class WorkshopTest extends FeatureTestCase
         self::assertNotNull($work->refresh()->ended_at);
         self::assertSame(1.0, $work->done);
         $this->ask('plan/cuts')->assertOk();
-        $this->ask('plan/layout')->assertOk();
         Queue::assertPushed(WorkPlan::class, 1);
+
+        // What takes long to write of it is written apart, too.
+        $this->ask('plan/layout?pick=P1')->assertStatus(202);
+        $this->ask('plan/layout?pick=P1')->assertStatus(202);
+        Queue::assertPushed(MakeSlice::class, 1);
+        $task = Queue::pushed(MakeSlice::class)->first();
+        self::assertInstanceOf(Task::class, $task);
+        $task->handle();
+        $this->ask('plan/layout?pick=P1')->assertOk()->assertJsonPath('face.id', 'P1');
+        // Of nothing there is nothing to keep.
+        $this->ask('plan/layout?pick=nowhere')->assertOk();
+        Queue::assertPushed(MakeSlice::class, 1);
+    }
+
+    public function test_one_whose_worker_fell_over_is_told_at_once(): void
+    {
+        Queue::fake();
+        $this->ask('plan/cuts')->assertStatus(202);
+        Work::query()->update(['begun_at' => now(), 'worker' => gethostname().':'.getmypid()]);
+        $this->ask('plan/cuts')->assertStatus(202);
+        Work::query()->update(['worker' => gethostname().':4194305']);
+        $this->ask('plan/cuts')->assertStatus(503);
     }
 
     public function test_a_small_plan_is_worked_at_once(): void

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Documents\DocumentFault;
 use App\Documents\Formats;
+use App\Drills\WorstJobs;
 use App\Stations\Cutting\CardSheets;
 use App\Stations\Edition;
 use App\Stations\JobReader;
 use App\Stations\Layout\LayoutSheet;
 use App\Stations\LoadOut\CutListSheet;
+use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
@@ -34,12 +38,15 @@ final class BenchCommand extends Command
 
     private const RUNS = 7;
 
-    protected $signature = 'imbrex:bench';
+    protected $signature = 'imbrex:bench {--worst : the worst documents there can be instead}';
 
     protected $description = 'Time plans of growing roofs';
 
     public function handle(JobReader $reader): int
     {
+        if ($this->option('worst')) {
+            return $this->worst($reader);
+        }
         $rows = [];
         $before = null;
         foreach (self::PANELS as $panels) {
@@ -65,6 +72,28 @@ final class BenchCommand extends Command
         $this->blocks($reader);
         $this->search($reader);
         $this->prints($reader);
+
+        return self::SUCCESS;
+    }
+
+    /** The worst documents the contract lets through: what they ask in steps, and what that comes to here; or what is said instead. */
+    private function worst(JobReader $reader): int
+    {
+        $rows = [];
+        foreach (WorstJobs::all() as $name => $json) {
+            memory_reset_peak_usage();
+            $start = hrtime(true);
+            try {
+                $job = $reader->read($json);
+            } catch (DocumentFault $fault) {
+                $rows[] = [$name, (string) intdiv(strlen($json), 1024), '', 'refused: '.$fault->inWords(app(Words::class))[0]['message'], sprintf('%.1f', (hrtime(true) - $start) / 1e9), ''];
+
+                continue;
+            }
+            $panels = count($this->worked($job)->of(CuttingStage::class)->panels);
+            $rows[] = [$name, (string) intdiv(strlen($json), 1024), sprintf('%.0f', Effort::steps($job)), "$panels panels", sprintf('%.1f', (hrtime(true) - $start) / 1e9), sprintf('%.0f', memory_get_peak_usage() / 1_048_576)];
+        }
+        $this->table(['document', 'kB', 'steps', 'comes to', 's', 'peak MB'], $rows);
 
         return self::SUCCESS;
     }

@@ -6,10 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
+use App\Models\JobRevision;
 use App\Plans\PlanCache;
+use App\Plans\Slice;
 use App\Stations\JobCard;
 use App\Stations\Stations;
-use Closure;
+use App\Work\MakeSlice;
+use App\Work\Task;
 use Illuminate\Http\Response;
 use Imbrex\Core\Plan;
 
@@ -27,7 +30,10 @@ final class PlanController
         $pick = $request->pick();
         $isKept = $pick === null ? null : static fn (Plan $plan): bool => $station->has($plan, $pick);
 
-        return $this->answer($request, $job, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept);
+        $revision = $this->revision($request, $job);
+        $apart = in_array($slice, $station->dearSlices(), true) ? static fn (string $key): Task => new MakeSlice($revision->id, $slice, $pick, $key) : null;
+
+        return $this->answer($request, $this->plans->slice($revision, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept, $apart), $revision);
     }
 
     /** How far a station is. Each has its own, so that a cheap one does not wait for a dear one. */
@@ -36,23 +42,26 @@ final class PlanController
         $found = $this->stations->station($station) ?? abort(404);
         abort_if($found->slices() === [], 404);
 
-        return $this->answer($request, $job, "tile $station", $found->tile(...));
+        $revision = $this->revision($request, $job);
+
+        return $this->answer($request, $this->plans->slice($revision, "tile $station", $found->tile(...)), $revision);
     }
 
     /** The job at a glance, for the list of jobs. */
     public function card(PlanRequest $request, Job $job, JobCard $card): Response
     {
-        return $this->answer($request, $job, 'card', $card->of(...));
+        $revision = $this->revision($request, $job);
+
+        return $this->answer($request, $this->plans->slice($revision, 'card', $card->of(...)), $revision);
     }
 
-    /**
-     * @param  Closure(Plan): (array<string, mixed>|null)  $write
-     * @param  (Closure(Plan): bool)|null  $isKept
-     */
-    private function answer(PlanRequest $request, Job $job, string $name, Closure $write, ?Closure $isKept = null): Response
+    private function revision(PlanRequest $request, Job $job): JobRevision
     {
-        $revision = $request->revision() === null ? $job->newest() : $job->at($request->revision());
-        $slice = $this->plans->slice($revision, $name, $write, $isKept);
+        return $request->revision() === null ? $job->newest() : $job->at($request->revision());
+    }
+
+    private function answer(PlanRequest $request, Slice $slice, JobRevision $revision): Response
+    {
         $response = new Response($slice->json, 200, ['Content-Type' => 'application/json']);
         $response->setEtag($slice->tag);
         $response->headers->set('Cache-Control', 'private, no-cache');

@@ -60,6 +60,12 @@ final class LayoutStation extends Station
         return ['layout' => $this->slice->of(...), 'marks' => $this->marks->of(...), 'space' => fn (Plan $plan, ?string $pick): array => $this->space->of($plan)];
     }
 
+    public function dearSlices(): array
+    {
+        // It compares the ways to start.
+        return ['layout'];
+    }
+
     public function has(Plan $plan, string $pick): bool
     {
         return $plan->of(RoofStage::class)->roof->face($pick) !== null;

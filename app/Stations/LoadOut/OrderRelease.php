@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\LoadOut;
 
 use App\Models\Job;
+use App\Models\JobRevision;
 use App\Models\Order;
 use App\Models\OrderFile;
 use App\Models\User;
@@ -13,6 +14,7 @@ use App\Stations\Edition;
 use App\Stations\Release;
 use App\Stations\StationFile;
 use App\Stations\Stations;
+use Closure;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Imbrex\Core\LoadOut\LoadOutStage;
@@ -46,7 +48,7 @@ final readonly class OrderRelease
                 'released_by_name' => $by->name,
             ]);
             foreach ($this->files() as $file) {
-                $this->keep($order, $job, $file);
+                $this->keep($order, $job->at($order->revision), $file, static fn (): Plan => $plan);
             }
 
             return $order;
@@ -62,7 +64,9 @@ final readonly class OrderRelease
         }
         $file = Arr::first($this->files(), static fn (StationFile $file): bool => $file->name === $name);
 
-        return $file === null ? null : $this->keep($order, $order->job()->firstOrFail(), $file);
+        $revision = $order->job()->firstOrFail()->at($order->revision);
+
+        return $file === null ? null : $this->keep($order, $revision, $file, fn (): Plan => $this->plans->plan($revision));
     }
 
     /** @return list<string> */
@@ -77,11 +81,11 @@ final readonly class OrderRelease
         return json_decode((string) json_encode($this->writer->order($plan->of(LoadOutStage::class)->order)), true);
     }
 
-    private function keep(Order $order, Job $job, StationFile $file): OrderFile
+    /** @param  Closure(): Plan  $plan  of the revision */
+    private function keep(Order $order, JobRevision $revision, StationFile $file, Closure $plan): OrderFile
     {
-        $revision = $job->at($order->revision);
         $release = new Release($order->number, $order->released_by_name, $order->created_at->utc()->toIso8601ZuluString());
-        $edition = new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), release: $release);
+        $edition = new Edition($revision->number, $revision->decoded(...), $plan, release: $release);
 
         return $order->files()->create(['name' => $file->name, 'type' => $file->type, 'content' => (string) ($file->make)($edition)]);
     }

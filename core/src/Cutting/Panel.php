@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Geometry\KeptLean;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Region;
 use Imbrex\Core\Layout\FaceSide;
@@ -13,6 +14,8 @@ use Imbrex\Core\Layout\StripPiece;
 /** One piece of metal on a face: what it covers, what it is cut from, what is ordered for it. */
 final readonly class Panel
 {
+    use KeptLean;
+
     /**
      * @param  Polygon  $metal  what lies between its module lines on the deck, hems apart; face coordinates, inches
      * @param  Polygon  $blank  the same with its hems laid flat

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Geometry\KeptLean;
+
 /** One sheet that is ordered: a panel comes out of it, or two. */
 final readonly class Sheet
 {
+    use KeptLean;
+
     /**
      * @param  float  $length  with the extra, rounded up to the ordering step; inches
      * @param  non-empty-list<Panel>  $panels

@@ -56,6 +56,32 @@ final readonly class Polygon
         return new self($corners, $tags);
     }
 
+    /**
+     * Kept as bare numbers: a large plan has a hundred thousand corners.
+     *
+     * @return array{list<float>, list<int>}
+     */
+    public function __serialize(): array
+    {
+        $flat = [];
+        foreach ($this->corners as $corner) {
+            array_push($flat, $corner->u, $corner->v);
+        }
+
+        return [$flat, $this->tags];
+    }
+
+    /** @param  array{list<float>, list<int>}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        [$flat, $this->tags] = $kept;
+        $corners = [];
+        for ($i = 0, $n = count($flat); $i < $n; $i += 2) {
+            $corners[] = new Point($flat[$i], $flat[$i + 1]);
+        }
+        $this->corners = $corners;
+    }
+
     /** The same outline with its sides numbered from `$first` on. */
     public function tagged(int $first = 0): self
     {

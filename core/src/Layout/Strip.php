@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
+use Imbrex\Core\Geometry\KeptLean;
+
 /** One panel's place on a face: u of its module lines, or of the metal's limit where it is ripped; inches. */
 final readonly class Strip
 {
+    use KeptLean;
+
     /**
      * @param  int  $position  from the left rake, 1 first
      * @param  int  $laid  in the order of laying, 1 first

@@ -55,6 +55,9 @@ export default function Account() {
                     {t('account.sign-out-everywhere')}
                 </Button>
             </section>
+            <p className="muted small">
+                <a href="/build/notices.txt">{t('account.notices')}</a>
+            </p>
             {dialog}
         </main>
     );
