@@ -20,15 +20,16 @@ final readonly class PrintFoot
 
     public function on(Sheet $sheet, Edition $edition): void
     {
-        $job = $edition->plan()->job->name;
-        $plan = $this->plan($edition);
-        $who = $this->words->say('print.foot');
-        $sheet->onEveryPage(function (int $page, int $of) use ($sheet, $job, $plan, $who): void {
-            $right = "$plan · {$this->page($page, $of)}";
-            $y = $sheet->height - 16.0;
-            $sheet->text($sheet->width - self::MARGIN, $y, $right, self::SIZE, true, 'right');
-            $sheet->fitted(self::MARGIN, $y, "$job · $who", self::SIZE, $sheet->width - 2 * self::MARGIN - 12.0 - $sheet->textWidth($right, self::SIZE, true));
-        });
+        $sheet->onEveryPage(fn (int $page, int $of) => $this->onPage($sheet, $edition, $page, $of));
+    }
+
+    /** On the page that is being drawn. */
+    public function onPage(Sheet $sheet, Edition $edition, int $page, int $of): void
+    {
+        $right = "{$this->plan($edition)} · {$this->page($page, $of)}";
+        $y = $sheet->height - 16.0;
+        $sheet->text($sheet->width - self::MARGIN, $y, $right, self::SIZE, true, 'right');
+        $sheet->fitted(self::MARGIN, $y, "{$edition->plan()->job->name} · {$this->words->say('print.foot')}", self::SIZE, $sheet->width - 2 * self::MARGIN - 12.0 - $sheet->textWidth($right, self::SIZE, true));
     }
 
     public function plan(Edition $edition): string

@@ -125,6 +125,17 @@ final class Sheet
         $this->canvas->polygon($flat, [$grey, $grey, $grey], $stroke);
     }
 
+    /** Nothing more is drawn on this page: thousands of pages are kept packed. */
+    public function seal(): void
+    {
+        $page = &$this->pdf->objects[$this->pdf->currentContents];
+        if (! isset($page['raw'])) {
+            $packed = (string) gzcompress((string) $page['c'], 6);
+            $page['c'] = '<< /Filter /FlateDecode /Length '.strlen($packed)." >>\nstream\n$packed\nendstream";
+            $page['raw'] = 1;
+        }
+    }
+
     /** @param  callable(int $page, int $of): void  $mark  draws what stands on every page */
     public function onEveryPage(callable $mark): void
     {

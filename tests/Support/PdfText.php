@@ -18,7 +18,7 @@ final class PdfText
     /** @return list<self> a page each */
     public static function pages(string $pdf): array
     {
-        preg_match_all("#stream\r?\n(.*?)\r?\nendstream#s", $pdf, $streams);
+        preg_match_all("#stream\n(.*?)\nendstream#s", $pdf, $streams);
         $pages = [];
         foreach ($streams[1] as $stream) {
             $content = @gzuncompress($stream);

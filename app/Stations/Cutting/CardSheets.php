@@ -36,12 +36,17 @@ final readonly class CardSheets
         $sheet = Sheet::letter();
         $page = new CardPage($sheet, $this->words, Wire::tape($edition->plan())->inInches());
         $alike = $this->alike($edition->plan());
-        foreach ($alike as $i => $pieces) {
-            $i % 2 === 0 && $sheet->page();
-            $page->draw($this->cardOf($edition->plan(), $pieces), $i % 2 === 1);
-            $i % 50 === 49 && $edition->tell($i, count($alike));
+        $pages = max(1, (int) ceil(count($alike) / 2));
+        for ($number = 1; $number <= $pages; $number++) {
+            $sheet->page();
+            foreach (array_slice($alike, 2 * $number - 2, 2) as $i => $pieces) {
+                $page->draw($this->cardOf($edition->plan(), $pieces), $i === 1);
+            }
+            $this->foot->onPage($sheet, $edition, $number, $pages);
+            // The writer adds to the last one when it ends.
+            $number < $pages && $sheet->seal();
+            $number % 25 === 0 && $edition->tell($number, $pages);
         }
-        $this->foot->on($sheet, $edition);
 
         return $sheet->pdf();
     }

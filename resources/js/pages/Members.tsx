@@ -56,55 +56,48 @@ export function Members({
         });
     return (
         <>
-            <table className="plain">
-                <tbody>
-                    {members.map((member) => (
-                        <tr key={member.id}>
-                            <th scope="row">{member.name}</th>
-                            <td className="muted">{member.email}</td>
-                            {mayManage ? (
-                                <td className="n">
-                                    <div className="rowed" style={{ justifyContent: 'flex-end' }}>
-                                        <TextField
-                                            select
-                                            size="small"
-                                            label={t('crew.role-of', { name: member.name })}
-                                            value={member.role}
-                                            sx={{ minWidth: 132 }}
-                                            onChange={(event) => void setRole(member, event.target.value as Role)}
-                                        >
-                                            {ROLES.map((role) => (
-                                                <MenuItem key={role} value={role}>
-                                                    {t(`role.${role}`)}
-                                                </MenuItem>
-                                            ))}
-                                        </TextField>
-                                        <Button
-                                            size="small"
-                                            aria-label={t('crew.reset-of', { name: member.name })}
-                                            onClick={() => void letIn(member)}
-                                        >
-                                            {t('crew.reset')}
-                                        </Button>
-                                        {member.id !== own && (
-                                            <Button
-                                                size="small"
-                                                color="error"
-                                                aria-label={t('crew.remove-of', { name: member.name })}
-                                                onClick={() => setLeaving(member)}
-                                            >
-                                                {t('crew.remove')}
-                                            </Button>
-                                        )}
-                                    </div>
-                                </td>
-                            ) : (
-                                <td className="n">{t(`role.${member.role}`)}</td>
-                            )}
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
+            <ul className="members">
+                {members.map((member) => (
+                    <li key={member.id}>
+                        <b>{member.name}</b>
+                        <span className="muted">{member.email}</span>
+                        {mayManage ? (
+                            <div className="controls">
+                                <TextField
+                                    select
+                                    fullWidth={false}
+                                    label={t('crew.role-of', { name: member.name })}
+                                    value={member.role}
+                                    sx={{ width: 168 }}
+                                    onChange={(event) => void setRole(member, event.target.value as Role)}
+                                >
+                                    {ROLES.map((role) => (
+                                        <MenuItem key={role} value={role}>
+                                            {t(`role.${role}`)}
+                                        </MenuItem>
+                                    ))}
+                                </TextField>
+                                <Button
+                                    aria-label={t('crew.reset-of', { name: member.name })}
+                                    onClick={() => void letIn(member)}
+                                >
+                                    {t('crew.reset')}
+                                </Button>
+                                <Button
+                                    color="error"
+                                    disabled={member.id === own}
+                                    aria-label={t('crew.remove-of', { name: member.name })}
+                                    onClick={() => setLeaving(member)}
+                                >
+                                    {t('crew.remove')}
+                                </Button>
+                            </div>
+                        ) : (
+                            <span>{t(`role.${member.role}`)}</span>
+                        )}
+                    </li>
+                ))}
+            </ul>
             {said && (
                 <div
                     className="finding"
