@@ -23,7 +23,13 @@ if (existsSync('vendor/composer/installed.json')) {
         if (!dev.has(name)) note(name, version, (license ?? []).join(', '), `vendor/${name}`);
     }
 }
-note('Sofia Sans, cut for print', '', 'OFL-1.1', 'resources/fonts');
+// The same typeface under the same licence as on the screens; what was changed stands beside it.
+notices.push({
+    name: 'Imbrex Print',
+    version: '',
+    licence: 'OFL-1.1',
+    text: `${readFileSync('resources/fonts/README.md', 'utf8').trim()}\n\nIts licence is that of @fontsource-variable/sofia-sans-semi-condensed, above.`,
+});
 
 notices.sort((a, b) => a.name.localeCompare(b.name));
 const rule = '-'.repeat(78);

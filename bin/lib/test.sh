@@ -13,6 +13,7 @@ run_tests() {
     trap 'exit 130' INT
     trap 'exit 143' TERM
     mkdir -p var/test
+    rm -rf var/test/shelves var/test/browser-shelves
     need_packages "${packages[@]}"
     need_php_packages
     export APP_ENV=testing APP_DEBUG=false LOG_CHANNEL=null MAIL_MAILER=array CACHE_STORE=array SESSION_DRIVER=database BCRYPT_ROUNDS=4 QUEUE_CONNECTION=sync IMBREX_SHELVES="$root/var/test/shelves"

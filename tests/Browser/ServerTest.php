@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Drills\Visitor;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -54,6 +55,61 @@ final class ServerTest extends TestCase
         self::assertStringContainsString("frame-ancestors 'none'", $headers);
         self::assertSame(0, preg_match('#(?:src|href)="(?:https?:)?//(?!127\.0\.0\.1)#', $body));
         self::assertStringContainsString('httponly', strtolower($headers));
+    }
+
+    public function test_a_zero_byte_in_an_address_is_no_fault_of_the_server(): void
+    {
+        foreach (['/%00', '/build/%00.js', '/api/jobs/%00', '/api/jobs/x%00y/plan/cuts', '/api/%00'] as $path) {
+            self::assertContains(self::ask('GET', $path)[0], [200, 400, 401, 404], $path);
+        }
+    }
+
+    public function test_it_says_that_all_is_there(): void
+    {
+        [$status, $body] = self::ask('GET', '/up');
+
+        self::assertSame([200, true, true, true], [$status, json_decode($body)->database, json_decode($body)->queue, json_decode($body)->disk]);
+    }
+
+    public function test_of_many_tries_at_once_no_more_pass_than_the_limit(): void
+    {
+        // Each with a session of its own, as from many browsers.
+        $tries = [];
+        for ($i = 0; $i < 24; $i++) {
+            [, , $headers] = self::ask('GET', '/api/session');
+            preg_match_all('/^set-cookie: ([^;]+)/im', $headers, $cookies);
+            preg_match('/XSRF-TOKEN=([^;]+)/', implode(';', $cookies[1]), $token);
+            $curl = curl_init(getenv('APP_URL').'/api/session');
+            assert($curl !== false);
+            curl_setopt_array($curl, [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => (string) json_encode(['email' => 'many.at.once@crew.example', 'password' => "guess $i"]), CURLOPT_COOKIE => implode('; ', $cookies[1]),
+                CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.rawurldecode($token[1] ?? '')],
+            ]);
+            $tries[] = $curl;
+        }
+        $all = curl_multi_init();
+        array_map(static fn (\CurlHandle $try): int => curl_multi_add_handle($all, $try), $tries);
+        do {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.1);
+        } while ($running > 0);
+        $statuses = array_count_values(array_map(static fn (\CurlHandle $try): int => (int) curl_getinfo($try, CURLINFO_RESPONSE_CODE), $tries));
+
+        self::assertSame([422 => 6, 429 => 18], [422 => $statuses[422] ?? 0, 429 => $statuses[429] ?? 0], (string) json_encode($statuses));
+    }
+
+    public function test_an_upload_meets_the_limit_that_is_said(): void
+    {
+        $visitor = new Visitor(Visitor::address(getenv('APP_URL')));
+        $visitor->signIn('foreman@tern-point.example', 'oars-and-anchors');
+        $job = json_decode($visitor->send('POST', 'jobs', (string) file_get_contents(__DIR__.'/../../database/demo/oar-store.json'))[1])->id;
+        // Taken, and read: it is no drawing.
+        [$status, $body] = $visitor->upload("jobs/$job/imports/dxf", str_repeat("no drawing\n", 360_000), []);
+        self::assertSame(422, $status);
+        self::assertStringNotContainsString('at most 4 MB', $body);
+        [$status, $body] = $visitor->upload("jobs/$job/imports/dxf", str_repeat("no drawing\n", 420_000), []);
+        self::assertSame(422, $status);
+        self::assertStringContainsString('A file of at most 4 MB.', $body);
     }
 
     public function test_errors_tell_nothing_of_the_house(): void

@@ -167,7 +167,7 @@ final class WordsTest extends FeatureTestCase
             'send.' => [...$files, 'job.json'],
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
             'form.' => $requests, 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
-            'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only'], 'light.' => ['shop', 'sun', 'night'],
+            'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed'],
             'profiles.' => ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'],

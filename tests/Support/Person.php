@@ -215,9 +215,9 @@ final class Person
         $this->waitUntil(fn (): bool => str_contains($this->text("//*[@role='status']"), '· saved'), fn (): string => 'Not saved: '.$this->text("//*[@role='status']"));
     }
 
-    public function waitFor(string $xpath): void
+    public function waitFor(string $xpath, float $seconds = self::PATIENCE_SECONDS): void
     {
-        $this->waitUntil(fn (): bool => $this->all($xpath) !== [], fn (): string => "Nothing at $xpath. Shown is:\n".$this->text());
+        $this->waitUntil(fn (): bool => $this->all($xpath) !== [], fn (): string => "Nothing at $xpath. Shown is:\n".$this->text(), $seconds);
     }
 
     public function waitForPath(string $path): void
@@ -242,9 +242,9 @@ final class Person
      * @param  callable(): bool  $holds
      * @param  (callable(): string)|null  $otherwise
      */
-    public function waitUntil(callable $holds, ?callable $otherwise = null): void
+    public function waitUntil(callable $holds, ?callable $otherwise = null, float $seconds = self::PATIENCE_SECONDS): void
     {
-        $end = microtime(true) + self::PATIENCE_SECONDS;
+        $end = microtime(true) + $seconds;
         do {
             try {
                 if ($holds()) {
