@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use Dompdf\Dompdf;
 use Dompdf\Options;
+use RuntimeException;
 
 /** The application's own typeface for what is printed, and the printer it is known to; nothing is fetched from anywhere. */
 final class PrintFont
@@ -16,8 +17,7 @@ final class PrintFont
 
     public static function printer(): Dompdf
     {
-        $folder = storage_path('framework/fonts');
-        is_dir($folder) || mkdir($folder, 0755, true);
+        $folder = self::folder();
         $options = new Options;
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);
@@ -36,5 +36,17 @@ final class PrintFont
         }
 
         return $printer;
+    }
+
+    /** Where what is known of the typeface is kept; for this machine alone where the application may not write. */
+    private static function folder(): string
+    {
+        foreach ([storage_path('framework/fonts'), sys_get_temp_dir().'/imbrex-fonts'] as $folder) {
+            if ((is_dir($folder) || @mkdir($folder, 0755, true) || is_dir($folder)) && is_writable($folder)) {
+                return $folder;
+            }
+        }
+
+        throw new RuntimeException('The typeface for print can be kept nowhere.');
     }
 }

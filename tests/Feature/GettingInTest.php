@@ -12,6 +12,7 @@ use App\Models\PasswordReset;
 use App\Models\User;
 use Database\Factories\UserFactory;
 use Illuminate\Hashing\BcryptHasher;
+use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -279,6 +280,13 @@ final class GettingInTest extends FeatureTestCase
         $owner = $this->member(Role::Owner);
         $link = $this->actingAs($owner)->postJson('http://evil.example/api/crew/invitations', ['email' => 'new@crew.example', 'role' => 'installer'])->assertCreated()->json('link');
         self::assertStringStartsWith('https://roofs.example/join/', $link);
+    }
+
+    public function test_only_configured_hosts_are_answered(): void
+    {
+        config(['imbrex.hosts' => ['roofs.example']]);
+
+        self::assertSame(['^roofs\\.example$'], (new TrustHosts($this->app ?? self::fail()))->hosts());
     }
 
     public function test_an_invitation_outlives_who_made_it(): void

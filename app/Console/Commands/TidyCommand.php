@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Plans\Shelves;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 /** Clears away what can be made again and has not been asked for. */
 final class TidyCommand extends Command
@@ -19,6 +20,9 @@ final class TidyCommand extends Command
         foreach ($shelves->all() as $shelf) {
             $shelf->tidy((bool) $this->option('all'));
         }
+
+        // Counts of tries whose minute is over.
+        DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
 
         return self::SUCCESS;
     }

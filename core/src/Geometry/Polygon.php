@@ -192,45 +192,7 @@ final readonly class Polygon
     /** The first pair of sides that cross or touch where they should not, or null for a simple outline. */
     public function crossing(): ?SideCrossing
     {
-        $last = count($this->corners) - 1;
-        foreach (SidePairs::of([$this]) as [, $i, , $j]) {
-            $neighbours = $j === $i + 1 || ($i === 0 && $j === $last);
-            if (! $neighbours && $this->sidesMeet($i, $j)) {
-                return new SideCrossing($i, $j);
-            }
-        }
-
-        return null;
-    }
-
-    private function sidesMeet(int $i, int $j): bool
-    {
-        [$a, $b, $c, $d] = [$this->corner($i), $this->corner($i + 1), $this->corner($j), $this->corner($j + 1)];
-        $abc = $this->turn($a, $b, $c);
-        $abd = $this->turn($a, $b, $d);
-        $cda = $this->turn($c, $d, $a);
-        $cdb = $this->turn($c, $d, $b);
-        if ($abc * $abd < 0 && $cda * $cdb < 0) {
-            return true;
-        }
-
-        return ($abc === 0 && $this->between($a, $b, $c)) || ($abd === 0 && $this->between($a, $b, $d))
-            || ($cda === 0 && $this->between($c, $d, $a)) || ($cdb === 0 && $this->between($c, $d, $b));
-    }
-
-    /** -1, 0 or 1: which side of the line a→b the point lies on. */
-    private function turn(Point $a, Point $b, Point $p): int
-    {
-        $cross = ($b->u - $a->u) * ($p->v - $a->v) - ($b->v - $a->v) * ($p->u - $a->u);
-        $distance = $cross / max($a->distanceTo($b), Tolerance::LENGTH);
-
-        return abs($distance) < Tolerance::LENGTH ? 0 : ($distance > 0 ? 1 : -1);
-    }
-
-    private function between(Point $a, Point $b, Point $p): bool
-    {
-        return $p->u >= min($a->u, $b->u) - Tolerance::LENGTH && $p->u <= max($a->u, $b->u) + Tolerance::LENGTH
-            && $p->v >= min($a->v, $b->v) - Tolerance::LENGTH && $p->v <= max($a->v, $b->v) + Tolerance::LENGTH;
+        return SideCrossing::of($this);
     }
 
     /** Whether a point lies inside, whichever way round the corners run. */
