@@ -76,6 +76,11 @@ export class JobSession {
 
     current = (): SessionView => this.view;
 
+    /** Begins to save what was taken up. Not before it is on the screen: one that is put together and thrown away saves nothing. */
+    begin(): void {
+        if (this.view.state === 'saving' && this.timer === null) this.later(QUIET_MS);
+    }
+
     /** Changes the document; the change must not touch the one given. */
     edit(change: (document: JobDocument) => JobDocument): void {
         if (!this.mayChange) return;
@@ -295,7 +300,6 @@ export class JobSession {
         this.past.push(this.view.document);
         // An older base makes the server answer with both versions, and the person decides.
         this.view = { ...this.view, document: kept.document, revision: kept.base, state: 'saving', canUndo: true };
-        this.later(QUIET_MS);
     }
 }
 

@@ -37,7 +37,10 @@ export default function Workspace() {
         () => (kept.data ? new JobSession(job, kept.data, kept.data.mayChange) : null),
         [job, kept.data],
     );
-    useEffect(() => () => open?.close(), [open]);
+    useEffect(() => {
+        open?.begin();
+        return () => open?.close();
+    }, [open]);
     useEffect(() => onSession(() => void (hasEnded() || open?.resume())), [open]);
     if (kept.isError || catalogue.isError) {
         return (

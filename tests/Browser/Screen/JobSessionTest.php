@@ -30,7 +30,7 @@ final class JobSessionTest extends TestCase
         const { JobSession, setPerson, hasEnded } = await load('../../tests/Support/jobSession.ts');
         setPerson(7);
         const kept = (more = {}) => ({ id: 'j', revision: 1, author: '', savedAt: 'then', document: { name: 'a' }, archived: false, undo: [], redo: [], ...more });
-        const open = (mayChange = true, more) => new JobSession('j', kept(more), mayChange);
+        const open = (mayChange = true, more) => { const one = new JobSession('j', kept(more), mayChange); one.begin(); return one; };
         const refuse = (...fields) => answers.push({ status: 422, body: { faults: fields.map((field) => ({ field, message: `${field} is wrong` })) } });
         const state = (session) => session.current().state;
         const named = (name) => (d) => ({ ...d, name });
@@ -157,8 +157,11 @@ final class JobSessionTest extends TestCase
             store.set('imbrex.unsaved.7.j', JSON.stringify({ base: 1, document: { name: 'left' } }));
             const session = open();
             assert.deepEqual([session.current().document.name, session.current().state, session.current().canUndo], ['left', 'saving', true]);
+            // One that is put together and thrown away, as the screens do while they wait for something, saves nothing.
+            const thrownAway = new JobSession('j', kept(), true);
+            assert.deepEqual([thrownAway.current().document.name, timers.size], ['left', 1]);
             saved(2); await pass();
-            assert.deepEqual([sent[0].body.name, sent[0].match, store.size], ['left', '"1"', 0]);
+            assert.deepEqual([sent.length, sent[0].body.name, sent[0].match, store.size], [1, 'left', '"1"', 0]);
             session.undo();
             assert.equal(session.current().document.name, 'a');
             store.set('imbrex.unsaved.7.j', 'no json');
