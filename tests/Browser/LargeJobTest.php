@@ -16,7 +16,7 @@ final class LargeJobTest extends BrowserTestCase
         // One whose plan is not kept from another run.
         $this->beginFromFile($person, 'Works hall '.bin2hex(random_bytes(4)), json_decode(WorstJobs::curbs(150, 4), true));
         $this->goToStation($person, 'Cuts');
-        $person->waitFor("//*[@role='status'][contains(., 'takes some seconds') or contains(., 'Others are before it') or contains(., 'Working out the plan')]");
+        $person->waitFor("//*[@role='status'][contains(., 'takes some seconds') or contains(., 'is about to be made') or contains(., 'Working out the plan')]");
         $person->waitUntil(static fn (): bool => str_contains($person->text(), 'P1-1b'), static fn (): string => 'The plan did not come. Shown is: '.mb_substr($person->text(), 0, 2000), 90);
         $person->doesNotSee('takes some seconds');
     }

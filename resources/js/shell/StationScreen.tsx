@@ -67,7 +67,7 @@ export function StationScreen({ station }: { station: Station }) {
                 </div>
             )}
             {working && (
-                <div className="finding waiting" data-severity="note" role="status">
+                <div className="finding waiting at-work" data-severity="note" role="status">
                     {working.waiting ? t('work.waiting') : t('work.plan', { done: working.done })}
                     <LinearProgress
                         variant={working.done === 0 ? 'indeterminate' : 'determinate'}
