@@ -28,6 +28,13 @@ abstract class BrowserTestCase extends TestCase
         $this->people = [];
     }
 
+    protected function connection(Person $person, bool $on): void
+    {
+        foreach ([['Network.enable', new \stdClass], ['Network.emulateNetworkConditions', ['offline' => ! $on, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]]] as [$command, $parameters]) {
+            $person->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters]);
+        }
+    }
+
     protected function beginJob(Person $person, string $name): void
     {
         $person->press('New job');

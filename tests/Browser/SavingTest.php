@@ -168,11 +168,4 @@ final class SavingTest extends BrowserTestCase
         $person->waitForSave();
         $person->driver->switchTo()->window($first);
     }
-
-    private function connection(Person $person, bool $on): void
-    {
-        foreach ([['Network.enable', new \stdClass], ['Network.emulateNetworkConditions', ['offline' => ! $on, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]]] as [$command, $parameters]) {
-            $person->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters]);
-        }
-    }
 }

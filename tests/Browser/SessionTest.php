@@ -152,13 +152,6 @@ final class SessionTest extends BrowserTestCase
         $this->connection($person, true);
     }
 
-    private function connection(Person $person, bool $on): void
-    {
-        foreach ([['Network.enable', new \stdClass], ['Network.emulateNetworkConditions', ['offline' => ! $on, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]]] as [$command, $parameters]) {
-            $person->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters]);
-        }
-    }
-
     private function idOf(Person $person): int
     {
         return (int) $person->driver->executeAsyncScript("const done = arguments[0]; fetch('/api/session', { headers: { Accept: 'application/json' } }).then((a) => a.json()).then((a) => done(a.user.id))");

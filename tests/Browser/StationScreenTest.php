@@ -70,11 +70,6 @@ final class StationScreenTest extends BrowserTestCase
         $person->doesNotSee('is being made');
     }
 
-    private function connection(Person $person, bool $on): void
-    {
-        $this->tell($person, 'Network.emulateNetworkConditions', ['offline' => ! $on, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-    }
-
     /** @param  array<string, mixed>  $parameters */
     private function tell(Person $person, string $command, array $parameters = []): void
     {
