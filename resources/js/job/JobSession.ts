@@ -41,6 +41,8 @@ export class JobSession {
     /** What the server is told the pending change is. */
     private turn: Turn | null = null;
     private turning = false;
+    /** The revision that what was taken up was made on, until it is settled what becomes of it. */
+    private madeOn: number | null = null;
     private timer: number | null = null;
     private running = false;
     private view: SessionView;
@@ -112,6 +114,7 @@ export class JobSession {
         const theirs = this.view.theirs;
         if (!theirs) return;
         if (mine) {
+            this.madeOn = null;
             this.show({ saved: theirs.document, revision: theirs.revision, theirs: null, state: 'saving' });
             return this.save();
         }
@@ -181,7 +184,7 @@ export class JobSession {
     private put(document: JobDocument, turn: Turn | null): void {
         const pending = this.timer !== null || this.running || this.view.state !== 'saved';
         this.turn = !pending || this.turn === turn ? turn : null;
-        keepUnsaved(this.job, { base: this.view.revision, document });
+        keepUnsaved(this.job, { base: this.base(), document });
         this.show({ document, state: this.view.state === 'stale' ? 'stale' : 'saving' });
         if (this.view.state !== 'stale') this.later(QUIET_MS);
     }
@@ -196,6 +199,7 @@ export class JobSession {
         this.timer = null;
         if (this.running) return this.later(50);
         if (isSame(this.view.document, this.view.saved)) {
+            this.madeOn = null;
             forgetUnsaved(this.job);
             return this.show({ state: 'saved', refused: [] });
         }
@@ -222,6 +226,7 @@ export class JobSession {
                     document,
                     this.match(),
                 );
+                this.madeOn = null;
                 this.show({ saved: document, revision: answer.revision, savedAt: answer.savedAt });
                 break;
             } catch (error) {
@@ -236,7 +241,7 @@ export class JobSession {
         if (unchanged) this.turn = null;
         if (unchanged && refused.length === 0) forgetUnsaved(this.job);
         // What is left to mend is made on the revision just saved.
-        else keepUnsaved(this.job, { base: this.view.revision, document: this.view.document });
+        else keepUnsaved(this.job, { base: this.base(), document: this.view.document });
         this.show({ refused, state: !unchanged ? 'saving' : refused.length > 0 ? 'refused' : 'saved' });
     }
 
@@ -267,6 +272,7 @@ export class JobSession {
         newer: Pick<KeptJob, 'document' | 'revision' | 'savedAt'> & Partial<KeptJob>,
         history = false,
     ): void {
+        this.madeOn = null;
         forgetUnsaved(this.job);
         if (history) [this.past, this.future] = [[...(newer.undo ?? [])], [...(newer.redo ?? [])]];
         this.show({
@@ -280,8 +286,10 @@ export class JobSession {
         });
     }
 
+    private base = (): number => this.madeOn ?? this.view.revision;
+
     private match(): Record<string, string> {
-        return { 'If-Match': `"${this.view.revision}"` };
+        return { 'If-Match': `"${this.base()}"` };
     }
 
     private show(change: Partial<SessionView>): void {
@@ -299,7 +307,8 @@ export class JobSession {
         if (!kept) return;
         this.past.push(this.view.document);
         // An older base makes the server answer with both versions, and the person decides.
-        this.view = { ...this.view, document: kept.document, revision: kept.base, state: 'saving', canUndo: true };
+        this.madeOn = kept.base;
+        this.view = { ...this.view, document: kept.document, state: 'saving', canUndo: true };
     }
 }
 

@@ -151,6 +151,32 @@ final class JobSessionTest extends TestCase
             JS);
     }
 
+    public function test_what_had_come_through_before_the_page_was_gone_is_known_as_saved(): void
+    {
+        $this->plays(<<<'JS'
+            store.set('imbrex.unsaved.7.j', JSON.stringify({ base: 1, document: { name: 'left' } }));
+            const session = open(true, { revision: 2, document: { name: 'left' } });
+            await pass();
+            assert.deepEqual([state(session), session.current().revision, sent.length, store.size], ['saved', 2, 0, 0]);
+            session.edit(named('b')); saved(3); await pass();
+            assert.equal(sent[0].match, '"2"', 'and the next change is made on it');
+            JS);
+    }
+
+    public function test_what_is_taken_up_on_an_older_revision_is_sent_as_made_on_that(): void
+    {
+        $this->plays(<<<'JS'
+            store.set('imbrex.unsaved.7.j', JSON.stringify({ base: 1, document: { name: 'left' } }));
+            const session = open(true, { revision: 3, document: { name: 'theirs' } });
+            session.edit(named('left a bit'));
+            assert.equal(JSON.parse(store.get('imbrex.unsaved.7.j')).base, 1);
+            answers.push({ status: 409, body: { theirs: { revision: 3, document: { name: 'theirs' }, savedAt: 'then' } } }); await pass();
+            assert.deepEqual([state(session), sent[0].match], ['stale', '"1"']);
+            saved(4); await session.settle(true); await settle();
+            assert.deepEqual([state(session), sent[1].match, session.current().revision], ['saved', '"3"', 4]);
+            JS);
+    }
+
     public function test_a_page_closed_too_early_takes_its_change_up_again(): void
     {
         $this->plays(<<<'JS'
