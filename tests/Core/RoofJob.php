@@ -12,6 +12,7 @@ use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\HouseRules;
@@ -38,10 +39,11 @@ final class RoofJob
      * @param  list<Correction>  $corrections
      * @param  array<string, CutRecord>  $cut
      * @param  array<string, EdgeWish>  $wishes
+     * @param  list<Observation>  $observations
      */
-    public static function plan(array $blocks, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], array $openings = [], array $corrections = [], array $cut = [], array $wishes = [], bool $vented = false): Plan
+    public static function plan(array $blocks, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], array $openings = [], array $corrections = [], array $cut = [], array $wishes = [], bool $vented = false, array $observations = []): Plan
     {
-        return Plan::for(Job::of('Test', UnitSystem::Imperial, JobMaker::covering($profile, HouseRules::with($rules), $vented), new RoofInput($blocks, [], $openings), new BuildsInput($wishes), new LayoutInput($layouts), new CuttingInput($corrections, $cut)));
+        return Plan::for(Job::of('Test', UnitSystem::Imperial, JobMaker::covering($profile, HouseRules::with($rules), $vented), new RoofInput($blocks, [], $openings), new BuildsInput($wishes), new LayoutInput($layouts), new CuttingInput($corrections, $cut, $observations)));
     }
 
     /** @return list<Block> the hipped hall with its gabled wing */

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\Fit\EdgeFits;
 use Imbrex\Core\Geometry\EdgeMover;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\SideFinder;
@@ -13,16 +14,20 @@ use Imbrex\Core\Roof\SideFinder;
 /** Says where to snap for the valley cleats of a face. */
 final readonly class CleatLines
 {
-    public function __construct(private Builds $builds, private SideFinder $sides)
+    /** @param  EdgeFits|null  $fits  lines taped on the roof */
+    public function __construct(private Builds $builds, private SideFinder $sides, private ?EdgeFits $fits = null)
     {
     }
 
-    /** @return list<CleatLine> */
+    /**
+     * @param  Face  $face  as drawn
+     * @return list<CleatLine>
+     */
     public function on(Face $face): array
     {
         $flange = $this->builds->covering->rules->number('cut.cleatFlange');
         $lines = [];
-        foreach ($face->region()->loops() as $number => $loop) {
+        foreach (($this->fits?->face($face) ?? $face)->region()->loops() as $number => $loop) {
             $kinds = $face->edgesOfLoop($number);
             foreach ($kinds as $side => $kind) {
                 if ($kind === EdgeKind::Valley) {

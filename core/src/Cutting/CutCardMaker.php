@@ -8,6 +8,7 @@ use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Cutting\Fit\EdgeFits;
 use Imbrex\Core\Geometry\LineClipper;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Region;
@@ -29,13 +30,16 @@ final class CutCardMaker
     /** @var array<string, list<FaceSide>> by face: what the tags of its sheets stand for */
     private array $sides = [];
 
+    /** @var array<int, list<FaceSide>> the same by faces as fitted, which the fits keep */
+    private array $fittedSides = [];
+
     private readonly Profile $profile;
 
     private readonly RuleSet $rules;
 
     private readonly LineClipper $clipper;
 
-    public function __construct(private readonly Builds $builds)
+    public function __construct(private readonly Builds $builds, private readonly ?EdgeFits $fits = null)
     {
         $this->profile = $builds->covering->profile;
         $this->rules = $builds->covering->rules;
@@ -45,7 +49,7 @@ final class CutCardMaker
     /** Keeps what the cards of a plan's faces have in common. */
     public static function of(Plan $plan): self
     {
-        return new self($plan->of(BuildsStage::class));
+        return new self($plan->of(BuildsStage::class), $plan->of(CuttingStage::class)->fits);
     }
 
     /** The back view, which is the one marked on. */
@@ -93,7 +97,7 @@ final class CutCardMaker
     /** @return list<FaceSide> sides of the face that end a panel at an angle */
     public function angledSides(Face $face, Panel $panel): array
     {
-        $faceSides = $this->sidesOf($face);
+        $faceSides = $this->sidesOf($face, $panel);
         $angled = [];
         foreach ($this->sides($face, $panel)->sides as $i => $side) {
             $own = $faceSides[$panel->sheet->tag($i)] ?? null;
@@ -136,13 +140,24 @@ final class CutCardMaker
 
     private function sides(Face $face, Panel $panel): PieceSides
     {
-        return PieceSides::of($panel->sheet, $panel->sheetHoles, $this->sidesOf($face));
+        return PieceSides::of($panel->sheet, $panel->sheetHoles, $this->sidesOf($face, $panel));
+    }
+
+    /** @return list<FaceSide> of the face a piece is cut by: where it ends at a taped line, a quick hem is another */
+    private function sidesOf(Face $face, Panel $panel): array
+    {
+        $own = $this->fits?->face($face, $panel->id) ?? $face;
+        if ($own !== $face) {
+            return $this->fittedSides[spl_object_id($own)] ??= self::sidesAt($own, $this->builds);
+        }
+
+        return $this->sides[$face->id] ??= self::sidesAt($face, $this->builds);
     }
 
     /** @return list<FaceSide> */
-    private function sidesOf(Face $face): array
+    private static function sidesAt(Face $face, Builds $builds): array
     {
-        return $this->sides[$face->id] ??= array_merge(...array_map(static fn (FaceLoop $loop): array => $loop->sides, FaceLoop::of($face, $this->builds)));
+        return array_merge(...array_map(static fn (FaceLoop $loop): array => $loop->sides, FaceLoop::of($face, $builds)));
     }
 
     /** @return list<float> x of the legs or ribs that stay on the sheet */

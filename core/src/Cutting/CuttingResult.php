@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Cutting\Fit\EdgeFits;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\StageResult;
@@ -13,9 +14,10 @@ final readonly class CuttingResult implements StageResult
     /**
      * @param  list<Panel>  $panels  by face, from the left rake
      * @param  list<Finding>  $findings
-     * @param  list<Face>  $faces  they lie on
+     * @param  list<Face>  $faces  they lie on, as drawn
+     * @param  EdgeFits  $fits  lines taped on the roof
      */
-    public function __construct(public array $panels, public Pairing $pairing, public SheetList $sheets, private array $findings, private array $faces = [])
+    public function __construct(public array $panels, public Pairing $pairing, public SheetList $sheets, private array $findings, private array $faces, public EdgeFits $fits)
     {
     }
 

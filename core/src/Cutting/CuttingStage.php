@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Cutting\Fit\EdgeFits;
+use Imbrex\Core\Cutting\Fit\EdgeReport;
+use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
@@ -43,16 +47,52 @@ final readonly class CuttingStage implements Stage
         $orders = [];
         foreach ($roof->faces as $face) {
             $orders[$face->id] = OrderLength::by($covering->rules, $surveys->sigma($face->id));
-            $pieces[$face->id] = $cutter->cut($face, $layouts[$face->id], $orders[$face->id], $corrections);
+        }
+        $fits = $this->fits($plan, $cutter, $orders);
+        foreach ($roof->faces as $face) {
+            $pieces[$face->id] = $cutter->cut($face, $layouts[$face->id], $orders[$face->id], $corrections, $fits);
         }
         $panels = array_merge(...array_values($pieces));
         $pairing = (new Pairer($covering))->pair($panels, $orders);
         $report = new CutReport($covering);
-        $findings = [];
+        $findings = (new EdgeReport($roof, $plan->of(LayoutStage::class)))->on($fits, $this->metal($plan, $fits));
         foreach ($roof->faces as $face) {
             array_push($findings, ...$report->on($face, $pieces[$face->id], $pairing, $input->cut));
         }
 
-        return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings, $roof->faces);
+        return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings, $roof->faces, $fits);
+    }
+
+    /**
+     * What was taped on the roof, fitted.
+     *
+     * @param  array<string, OrderLength>  $orders  by face
+     */
+    private function fits(Plan $plan, Cutter $cutter, array $orders): EdgeFits
+    {
+        $roof = $plan->of(RoofStage::class)->roof;
+        $input = $plan->job->part(CuttingInput::class);
+        $drawn = [];
+        foreach (array_unique(array_map(static fn (Observation $o): string => $o->face, $input->observations)) as $id) {
+            $face = $roof->face($id);
+            foreach ($face === null ? [] : $cutter->cut($face, $plan->of(LayoutStage::class)->layouts[$id], $orders[$id]) as $panel) {
+                $drawn[$panel->id] = $panel;
+            }
+        }
+
+        return EdgeFits::of($roof, $plan->of(BuildsStage::class), $input->observations, $drawn, $input->cut);
+    }
+
+    /** @return array<string, MovedFace> by face that ends at a fitted line: where its metal has to reach */
+    private function metal(Plan $plan, EdgeFits $fits): array
+    {
+        $metal = [];
+        foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+            if ($fits->touch($face)) {
+                $metal[$face->id] = MovedFace::metal($fits->face($face), $plan->of(BuildsStage::class));
+            }
+        }
+
+        return $metal;
     }
 }

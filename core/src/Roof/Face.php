@@ -42,6 +42,17 @@ final readonly class Face
         return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $openings);
     }
 
+    /**
+     * The same face between other corners.
+     *
+     * @param  Polygon  $outline  with as many sides as before; likewise the holes
+     * @param  list<Polygon>  $holes
+     */
+    public function between(Polygon $outline, array $holes): self
+    {
+        return new self($this->id, $this->name, $this->pitch, $outline, $this->edges, $holes, $this->holeEdges, $this->block, $this->frame, $this->openings);
+    }
+
     public function region(): Region
     {
         return new Region($this->outline, $this->holes);

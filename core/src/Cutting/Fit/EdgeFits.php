@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting\Fit;
+
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\SideFinder;
+
+/**
+ * The lines of all edges something was taped at, and the faces they bound. A piece that was cut before a mark was taped
+ * keeps the face it was cut by.
+ */
+final class EdgeFits
+{
+    /** @var array<string, Face> by what bounds them */
+    private array $faces = [];
+
+    /** @var array<string, true> ids of faces no fitted line can be carried to */
+    private array $turnedRound = [];
+
+    /**
+     * @param  array<string, FittedLine>  $lines  by edge
+     * @param  list<Observation>  $astray  what was taped at no edge there is, or on a panel that does not end at its edge
+     * @param  array<string, list<string>>  $edges  ids of the edges with a line, by face
+     * @param  array<string, mixed>  $cut  by panel id: what is cut by now
+     */
+    public function __construct(
+        public readonly array $lines,
+        public readonly array $astray,
+        private readonly array $edges,
+        private readonly array $cut,
+        private readonly FaceFitter $fitter,
+    ) {
+    }
+
+    /**
+     * @param  list<Observation>  $observations
+     * @param  array<string, Panel>  $drawn  the panels of the faces they were taped on, as drawn, by id
+     * @param  array<string, mixed>  $cut  by panel id: what is cut by now
+     */
+    public static function of(Roof $roof, Builds $builds, array $observations, array $drawn, array $cut): self
+    {
+        $finder = new SideFinder($roof);
+        $marks = new TapedMarks($builds, $finder, $drawn);
+        $fitter = new EdgeFitter($builds->covering->rules);
+        $taped = [];
+        $astray = [];
+        foreach ($observations as $observation) {
+            $face = $roof->face($observation->face);
+            // A panel that something was taped on is set; it stays as it is, whatever is found out later.
+            $cut += $observation->panel() === null ? [] : [$observation->panel() => true];
+            $mark = $face === null ? null : $marks->mark($observation, $face);
+            if ($mark === null) {
+                $astray[] = $observation;
+            } else {
+                $taped[$observation->edge][] = $mark;
+            }
+        }
+        $lines = [];
+        $edges = [];
+        foreach ($taped as $id => $own) {
+            $edge = $roof->edge($id);
+            if ($edge === null) {
+                continue;
+            }
+            $lines[$id] = $fitter->fit($edge, $own);
+            foreach ($edge->faces as $face) {
+                $edges[$face][] = $id;
+            }
+        }
+
+        return new self($lines, $astray, $edges, $cut, new FaceFitter($finder));
+    }
+
+    public function touch(Face $face): bool
+    {
+        return isset($this->edges[$face->id]);
+    }
+
+    /** The face as everything taped has it, or as a piece of it is cut. */
+    public function face(Face $drawn, ?string $panel = null): Face
+    {
+        $known = [];
+        foreach ($this->edges[$drawn->id] ?? [] as $edge) {
+            $marks = $this->lines[$edge]->used();
+            $known[$edge] = $panel === null ? $marks : array_values(array_filter($marks, fn (TapedMark $mark): bool => $mark->observation->serves($panel, $this->cut)));
+        }
+        $known = array_filter($known);
+        if ($known === []) {
+            return $drawn;
+        }
+        $key = $drawn->id.' '.implode(' ', array_map(static fn (TapedMark $mark): string => $mark->observation->id, array_merge(...array_values($known))));
+
+        return $this->faces[$key] ??= $this->fitted($drawn, $known);
+    }
+
+    /** Whether its fitted lines would turn a side of it round, so that it stays as drawn. */
+    public function isTurnedRound(Face $drawn): bool
+    {
+        return isset($this->turnedRound[$drawn->id]);
+    }
+
+    /** @param  array<string, list<TapedMark>>  $known  by edge */
+    private function fitted(Face $drawn, array $known): Face
+    {
+        $lines = [];
+        foreach ($known as $edge => $marks) {
+            $all = $this->lines[$edge];
+            $line = $all->line;
+            if ($line !== null) {
+                $lines[$edge] = count($marks) === count($all->used()) ? $line : (new LineFitter)->fit($line->edge, $marks);
+            }
+        }
+        $face = $this->fitter->fitted($drawn, $lines);
+        if ($face === null) {
+            $this->turnedRound[$drawn->id] = true;
+        }
+
+        return $face ?? $drawn;
+    }
+}
