@@ -23,8 +23,8 @@ final readonly class Effort
     /**
      * @param  float  $steps  about
      * @param  string  $field  of the document, that asks them
-     * @param  string  $of  what there is so much of: `readings`, `blocks`, `outlines`, `openings`, `pieces`
-     * @param  int  $count  how many of them, about: readings, blocks, corners of outlines or of openings, pieces
+     * @param  string  $of  what there is so much of: `readings`, `blocks`, `outlines`, `openings`, `marks`, `pieces`
+     * @param  int  $count  how many of them, about: readings, blocks, corners of outlines or of openings, marks, pieces
      * @param  float  $kept  what of it stays in memory, in pieces
      */
     public function __construct(public float $steps, public string $field, public string $of, public int $count, public float $kept = 0.0)

@@ -10,14 +10,18 @@ use App\Models\Job;
 use App\Models\Order;
 use App\Plans\PlanCache;
 use App\Stations\LoadOut\OrderRelease;
+use App\Stations\LoadOut\ServesWriter;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\LoadOut\OrderCheck;
+use Imbrex\Core\Plan;
 
 final class OrderController
 {
-    public function __construct(private readonly PlanCache $plans, private readonly OrderRelease $release)
+    public function __construct(private readonly PlanCache $plans, private readonly OrderRelease $release, private readonly ServesWriter $serves)
     {
     }
 
@@ -25,9 +29,14 @@ final class OrderController
     public function index(Job $job): JsonResponse
     {
         $orders = $job->orders()->orderByDesc('id')->get();
-        $today = $orders->isEmpty() ? [] : $this->release->order($this->plans->plan($job->newest()));
+        if ($orders->isEmpty()) {
+            return new JsonResponse([]);
+        }
+        $plan = $this->plans->plan($job->newest());
+        $today = $this->release->order($plan);
+        $newest = $orders[0];
 
-        return new JsonResponse($orders->map(fn (Order $order): array => $this->wire($order, $today)));
+        return new JsonResponse($orders->map(fn (Order $order): array => $this->wire($order, $today, $order === $newest ? $this->serves($job, $order, $plan) : [])));
     }
 
     /** Releases the order of the revision named in If-Match; 409 when the plan has moved on or is blocked. */
@@ -52,11 +61,20 @@ final class OrderController
         return new Download($file->content, $file->type, (Str::slug($job->name) ?: 'job')."-order-$released->number-$name");
     }
 
+    /** @return list<array<string, mixed>> */
+    private function serves(Job $job, Order $order, Plan $today): array
+    {
+        $ordered = $this->plans->plan($job->at($order->revision));
+
+        return $this->serves->said(OrderCheck::of($ordered->of(CuttingStage::class)->sheets, $today), $today);
+    }
+
     /**
      * @param  array<string, mixed>  $today
+     * @param  list<array<string, mixed>>  $serves  what no longer does, of the newest
      * @return array<string, mixed>
      */
-    private function wire(Order $order, array $today): array
+    private function wire(Order $order, array $today, array $serves = []): array
     {
         return [
             'id' => $order->id,
@@ -67,6 +85,7 @@ final class OrderController
             'releasedAt' => $order->created_at->toIso8601String(),
             'order' => $order->lines,
             'changed' => $order->lines != $today,
+            'serves' => $serves,
         ];
     }
 }

@@ -118,7 +118,7 @@ final readonly class CardSheets
                 'heading' => $this->words->say("mark.line.$run->heading"),
                 'marks' => array_map(fn (Mark $m): array => ['name' => $this->name($m, $card->width, $tape), 'kind' => $this->words->say("mark.kind.{$m->kind->value}"), 'at' => $tape->print($m->distance)], $run->marks),
             ], MarkRun::of($card)),
-            corrected: $panel->corrections !== [],
+            corrected: $plan->of(CuttingStage::class)->isCorrected($panel),
         );
     }
 

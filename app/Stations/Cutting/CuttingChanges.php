@@ -7,20 +7,22 @@ namespace App\Stations\Cutting;
 use App\Stations\Change;
 use stdClass;
 
-/** What a save changed at the bench: first fits one by one; panels cut, by number. */
+/** What a save changed at the bench: marks taped and first fits one by one; panels cut, by number. */
 final class CuttingChanges
 {
-    /**
-     * @param  array<stdClass>  $blocks  by whose names their pieces are called
-     * @return list<Change>
-     */
-    public function between(stdClass $before, stdClass $after, array $blocks): array
+    /** @return list<Change> */
+    public function between(stdClass $before, stdClass $after): array
     {
+        $blocks = $after->roof->blocks ?? [];
         $named = static fn (string $piece): string => self::named($piece, $blocks);
-        [$old, $new] = [array_column($before->cut ?? [], 'panel'), array_column($after->cut ?? [], 'panel')];
+        [$was, $is] = [$before->cutting ?? new stdClass, $after->cutting ?? new stdClass];
+        [$old, $new] = [array_column($was->cut ?? [], 'panel'), array_column($is->cut ?? [], 'panel')];
 
         return [
-            ...Change::inList($before->corrections ?? [], $after->corrections ?? [], 'fit', static fn (stdClass $fit): array => [
+            ...Change::inList($before->observations ?? [], $after->observations ?? [], 'mark', static fn (stdClass $mark): array => [
+                'piece' => $named((string) ($mark->panel ?? $mark->face)), 'side' => (string) ($mark->side ?? 'seam'), 'measured' => (float) ($mark->measured ?? $mark->amount ?? $mark->v ?? 0.0),
+            ]),
+            ...Change::inList($was->corrections ?? [], $is->corrections ?? [], 'fit', static fn (stdClass $fit): array => [
                 'panel' => $named((string) $fit->panel), 'amount' => (float) $fit->amount, 'toward' => (string) $fit->toward, 'side' => (string) $fit->side,
             ]),
             ...$this->counted('panels-cut', array_map($named, array_diff($new, $old))),

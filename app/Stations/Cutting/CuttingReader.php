@@ -19,7 +19,7 @@ final readonly class CuttingReader
 
     public function input(): CuttingInput
     {
-        return new CuttingInput($this->corrections(), $this->cut());
+        return new CuttingInput($this->corrections(), $this->cut(), (new ObservationReader($this->reading))->observations());
     }
 
     /** @return list<Correction> */

@@ -25,7 +25,7 @@ use Imbrex\Core\Roof\RoofStage;
 /** What Cuts shows: every piece in the order of laying, and the card of one. */
 final readonly class CuttingSlice
 {
-    public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private CardNotes $notes, private Wire $wire)
+    public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private CardNotes $notes, private PieceLineWriter $lines, private Wire $wire)
     {
     }
 
@@ -64,7 +64,7 @@ final readonly class CuttingSlice
             'id' => $p->id, 'name' => $plan->of(CuttingStage::class)->name($p->id), 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
             'rip' => $p->rip, 'long' => $lengths?->long() ?? $p->long, 'short' => $lengths?->differ() === true ? $lengths->short() : null,
             'blank' => ['long' => $p->long, 'short' => $p->short], 'orderLength' => $p->orderLength,
-            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $p->corrections !== [], 'kind' => CutKind::of($p)->value,
+            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $plan->of(CuttingStage::class)->isCorrected($p), 'kind' => CutKind::of($p)->value,
             'pairedWith' => $partner,
             'pairedName' => $partner === null ? null : $plan->of(CuttingStage::class)->name($partner),
         ];
@@ -82,7 +82,7 @@ final readonly class CuttingSlice
             'back' => self::cardView($card),
             'face' => self::cardView($card->flipped()),
             'pair' => $pair === null ? null : $this->pairing->pair($pair),
-            'edges' => array_values(array_map(static fn (string $edge): array => ['id' => $edge, 'kind' => $plan->of(RoofStage::class)->roof->edge($edge)?->kind->value], CutCardMaker::angledEdges($plan, $face, $panel))),
+            'edges' => $this->lines->lines($plan, $face, $panel, $card->fromHead),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $panel->corrections),
             'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
             'notes' => $this->notes->ofEnds($plan, $face, $panel),

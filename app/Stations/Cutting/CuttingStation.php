@@ -22,6 +22,7 @@ final class CuttingStation extends Station
         private readonly CuttingSlice $slice,
         private readonly CuttingChanges $changes,
         private readonly ChalkWriter $chalk,
+        private readonly LinesWriter $lines,
         private readonly PairingWriter $pairing,
         private readonly PanelWriter $panels,
         private readonly PiecesCsv $pieces,
@@ -49,7 +50,7 @@ final class CuttingStation extends Station
 
     public function changes(stdClass $before, stdClass $after): array
     {
-        return $this->changes->between($before->cutting ?? new stdClass, $after->cutting ?? new stdClass, $after->roof->blocks ?? []);
+        return $this->changes->between($before, $after);
     }
 
     public function tile(Plan $plan): array
@@ -71,6 +72,7 @@ final class CuttingStation extends Station
     {
         return [
             'chalk' => $this->chalk->chalk($plan, $plan->of(RoofStage::class)->roof->faces),
+            'lines' => $this->lines->lines($plan),
             'pairing' => $this->pairing->pairing($plan),
             'panels' => $this->panels->panels($plan),
         ];

@@ -53,7 +53,7 @@ final class PanelWriter
             'orderLength' => $panel->orderLength,
             'rip' => $panel->rip,
             'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($panel->id)?->partner($panel->id),
-            'corrected' => $panel->corrections !== [],
+            'corrected' => $plan->of(CuttingStage::class)->isCorrected($panel),
         ];
     }
 

@@ -48,7 +48,7 @@ final readonly class PiecesCsv
             $face->name, $panel->strip->laid, $panel->id, $plan->of(CuttingStage::class)->name($panel->id), $card->fromHead ? 'T' : 'B',
             $inches($long), $inches($short), $inches($between), $tape->print($long), $short === null ? '' : $tape->print($short),
             $inches($panel->rip), $tape->print($pair->orderLength ?? $panel->orderLength, Rounding::Up),
-            $pair?->partner($panel->id) ?? '', $panel->corrections === [] ? '' : 'yes', isset($plan->job->part(CuttingInput::class)->cut[$panel->id]) ? 'yes' : '',
+            $pair?->partner($panel->id) ?? '', $plan->of(CuttingStage::class)->isCorrected($panel) ? 'yes' : '', isset($plan->job->part(CuttingInput::class)->cut[$panel->id]) ? 'yes' : '',
         ];
     }
 }

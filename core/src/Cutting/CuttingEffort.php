@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
 use Imbrex\Core\Roof\ExpectedFace;
@@ -15,6 +16,11 @@ final class CuttingEffort
 {
     /** To cut round a corner and mark it. */
     private const A_CORNER = 2.0;
+
+    /** To hold one mark against another with a third left out, and to cut a face once more for what a mark changed. */
+    private const A_MARK = 0.035;
+
+    private const A_RECUT = 20.0;
 
     /** @return list<Effort> */
     public static function of(Job $job): array
@@ -32,6 +38,11 @@ final class CuttingEffort
         $openings = array_filter($job->part(RoofInput::class)->openings, static fn (Opening $opening): bool => $opening->kind->partsPanels());
         if ($openings !== []) {
             $efforts[] = self::ofCorners('openings', 'openings', array_sum(array_map(static fn (Opening $opening): int => count($opening->outline->corners), $openings)));
+        }
+
+        $marks = array_count_values(array_map(static fn (Observation $observation): string => $observation->edge, $job->part(CuttingInput::class)->observations));
+        if ($marks !== []) {
+            $efforts[] = new Effort(array_sum(array_map(static fn (int $n): float => self::A_MARK * $n ** 3 + self::A_RECUT * $n, $marks)), 'observations', 'marks', array_sum($marks));
         }
 
         return $efforts;

@@ -43,6 +43,21 @@ final readonly class CuttingResult implements StageResult
         return null;
     }
 
+    /** Whether something found on the roof was carried to a piece: a line taped, or what a trial needed. */
+    public function isCorrected(Panel $panel): bool
+    {
+        if ($panel->corrections !== []) {
+            return true;
+        }
+        foreach ($this->faces as $face) {
+            if ($face->id === $panel->face) {
+                return $this->fits->recut($face, $panel);
+            }
+        }
+
+        return false;
+    }
+
     /** What a piece is called; its id where it is none of these. */
     public function name(string $id): string
     {

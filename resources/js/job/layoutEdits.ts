@@ -5,7 +5,6 @@ import type { Layout, LayoutAlternative } from '../contracts/layout';
 import { freshId } from './edits';
 
 export type Opening = NonNullable<JobDocument['openings']>[number];
-export type Correction = NonNullable<NonNullable<JobDocument['cutting']>['corrections']>[number];
 
 /** A way to start as the document says it; what the search found is kept by the seam it lies on. */
 export function asChoice(way: Pick<LayoutAlternative, 'start' | 'from' | 'at' | 'as'>): Layout {
@@ -67,30 +66,7 @@ export function removeOpening(document: JobDocument, id: string): JobDocument {
     return { ...document, openings: (document.openings ?? []).filter((opening) => opening.id !== id) };
 }
 
-/** What a first fit needed. Panels cut so far, the trial among them, keep their cards. */
-export function addCorrection(document: JobDocument, correction: Omit<Correction, 'id' | 'before'>): JobDocument {
-    const cutting = document.cutting ?? {};
-    const known = cutting.corrections ?? [];
-    const before = [...new Set([...(cutting.cut ?? []).map((one) => one.panel), correction.panel])];
-    return {
-        ...document,
-        cutting: {
-            ...cutting,
-            corrections: [
-                ...known,
-                {
-                    ...correction,
-                    before,
-                    id: freshId(
-                        'c',
-                        known.map((one) => one.id),
-                    ),
-                },
-            ],
-        },
-    };
-}
-
+/** Takes back what a trial needed, in jobs begun before lines were fitted. */
 export function removeCorrection(document: JobDocument, id: string): JobDocument {
     return {
         ...document,

@@ -80,10 +80,15 @@ final class EditsTest extends TestCase
             assert.deepEqual(l.removeOpening(doc, 'o1').openings, []);
             const ticked = freeze(l.setCut(l.setCut(boathouse, { id: 'hall.S-1', blank: { long: 10, short: 9 } }, true), { id: 'hall.S-1', blank: { long: 11, short: 9 } }, true));
             assert.deepEqual(ticked.cutting.cut.filter((c) => c.panel === 'hall.S-1'), [{ panel: 'hall.S-1', long: 11, short: 9 }], 'ticked once, by the card it has now');
-            const fit = { face: 'hall.S', edge: 'valley', panel: 'hall.S-2', side: 'long', toward: 'uphill', amount: 0.125 };
-            const fitted = freeze(l.addCorrection(ticked, fit));
-            assert.deepEqual(fitted.cutting.corrections.at(-1).before.includes('hall.S-1') && fitted.cutting.corrections.at(-1).before.includes('hall.S-2'), true);
-            assert.equal(l.removeCorrection(fitted, fitted.cutting.corrections.at(-1).id).cutting.corrections.length, (boathouse.cutting?.corrections ?? []).length);
+            const m = await load('job/lineEdits.ts');
+            const tapes = ['long', 'short'].map((side) => ({ face: 'hall.S', edge: 'valley', panel: 'hall.S-2', side, from: 'T', measured: 90, source: 'tape' }));
+            const taped = freeze(m.addObservations(ticked, tapes, 'hall.S-2'));
+            assert.deepEqual(taped.observations.map((one) => [one.id, one.side, one.before.includes('hall.S-1') && one.before.includes('hall.S-2')]), [['m1', 'long', true], ['m2', 'short', true]], 'what is cut or set by now stays');
+            assert.deepEqual(m.confirmObservation(taped, 'm2').observations.map((one) => one.confirmed), [undefined, true]);
+            assert.deepEqual(m.removeObservation(taped, 'm1').observations.map((one) => one.id), ['m2']);
+            const fit = { id: 'c1', face: 'hall.S', edge: 'valley', panel: 'hall.S-2', side: 'long', toward: 'uphill', amount: 0.125 };
+            const fitted = freeze({ ...ticked, cutting: { ...ticked.cutting, corrections: [fit] } });
+            assert.deepEqual(l.removeCorrection(fitted, 'c1').cutting.corrections, []);
             assert.equal(l.setCut(fitted, { id: 'hall.S-1' }, false).cutting.cut.some((c) => c.panel === 'hall.S-1'), false);
             JS);
     }

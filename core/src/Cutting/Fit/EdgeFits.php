@@ -19,6 +19,9 @@ final class EdgeFits
     /** @var array<string, Face> by what bounds them */
     private array $faces = [];
 
+    /** @var array<string, list<int>> by face: what the sides at its fitted lines are tagged with */
+    private array $tags = [];
+
     /** @var array<string, true> ids of faces no fitted line can be carried to */
     private array $turnedRound = [];
 
@@ -81,21 +84,55 @@ final class EdgeFits
         return isset($this->edges[$face->id]);
     }
 
+    /** An edge's line as everything taped has it, or as a piece is cut by it; null where it is the drawn one. */
+    public function line(string $edge, ?string $panel = null): ?LineFit
+    {
+        $all = $this->lines[$edge] ?? null;
+        $marks = $all === null ? [] : $this->known($all, $panel);
+
+        return match (true) {
+            $all?->line === null || $marks === [] => null,
+            count($marks) === count($all->used()) => $all->line,
+            default => (new LineFitter)->fit($all->line->edge, $marks),
+        };
+    }
+
     /** The face as everything taped has it, or as a piece of it is cut. */
     public function face(Face $drawn, ?string $panel = null): Face
     {
-        $known = [];
+        $key = $drawn->id;
+        $edges = [];
         foreach ($this->edges[$drawn->id] ?? [] as $edge) {
-            $marks = $this->lines[$edge]->used();
-            $known[$edge] = $panel === null ? $marks : array_values(array_filter($marks, fn (TapedMark $mark): bool => $mark->observation->serves($panel, $this->cut)));
+            $marks = $this->known($this->lines[$edge], $panel);
+            if ($marks !== []) {
+                $edges[] = $edge;
+                $key .= ' '.implode(' ', array_map(static fn (TapedMark $mark): string => $mark->observation->id, $marks));
+            }
         }
-        $known = array_filter($known);
-        if ($known === []) {
-            return $drawn;
-        }
-        $key = $drawn->id.' '.implode(' ', array_map(static fn (TapedMark $mark): string => $mark->observation->id, array_merge(...array_values($known))));
 
-        return $this->faces[$key] ??= $this->fitted($drawn, $known);
+        return $edges === [] ? $drawn : $this->faces[$key] ??= $this->fitted($drawn, $edges, $panel);
+    }
+
+    /** @return list<TapedMark> what is used of an edge's marks, or was by when a piece was cut */
+    private function known(FittedLine $line, ?string $panel): array
+    {
+        return $panel === null ? $line->used() : array_values(array_filter($line->used(), fn (TapedMark $mark): bool => $mark->observation->serves($panel, $this->cut)));
+    }
+
+    /** Whether a piece ends at a line that was taped before it was cut. */
+    public function recut(Face $drawn, Panel $panel): bool
+    {
+        if ($this->face($drawn, $panel->id) === $drawn) {
+            return false;
+        }
+        $tags = $this->tags[$drawn->id] ??= $this->fitter->tags($drawn, $this->edges[$drawn->id] ?? []);
+        foreach (array_keys($panel->sheet->corners) as $side) {
+            if (in_array($panel->sheet->tag($side), $tags, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether its fitted lines would turn a side of it round, so that it stays as drawn. */
@@ -104,15 +141,14 @@ final class EdgeFits
         return isset($this->turnedRound[$drawn->id]);
     }
 
-    /** @param  array<string, list<TapedMark>>  $known  by edge */
-    private function fitted(Face $drawn, array $known): Face
+    /** @param  list<string>  $edges */
+    private function fitted(Face $drawn, array $edges, ?string $panel): Face
     {
         $lines = [];
-        foreach ($known as $edge => $marks) {
-            $all = $this->lines[$edge];
-            $line = $all->line;
+        foreach ($edges as $edge) {
+            $line = $this->line($edge, $panel);
             if ($line !== null) {
-                $lines[$edge] = count($marks) === count($all->used()) ? $line : (new LineFitter)->fit($line->edge, $marks);
+                $lines[$edge] = $line;
             }
         }
         $face = $this->fitter->fitted($drawn, $lines);

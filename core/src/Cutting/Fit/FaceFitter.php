@@ -38,6 +38,26 @@ final readonly class FaceFitter
         return $face->between($loops[0], array_slice($loops, 1));
     }
 
+    /**
+     * @param  list<string>  $edges
+     * @return list<int> the numbers of its sides at some edges, on from loop to loop
+     */
+    public function tags(Face $face, array $edges): array
+    {
+        $tags = [];
+        $first = 0;
+        foreach ($face->region()->loops() as $number => $outline) {
+            foreach (array_keys($outline->corners) as $side) {
+                if (in_array($this->finder->edge($face, $number, $side)?->id, $edges, true)) {
+                    $tags[] = $first + $side;
+                }
+            }
+            $first += count($outline->corners);
+        }
+
+        return $tags;
+    }
+
     /** @param  array<string, LineFit>  $lines */
     private function loop(Face $face, int $number, Polygon $outline, array $lines): ?Polygon
     {

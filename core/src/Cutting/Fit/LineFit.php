@@ -76,16 +76,16 @@ final readonly class LineFit
     }
 
     /**
-     * Inches from the drawn edge's middle to this line, square to it on the deck; positive where the face has grown.
+     * Inches from the drawn edge's middle to this line, square to it on the deck of a face; positive where that has grown.
      *
-     * @param  FaceFrame  $first  of the first face of the edge, which lies to its left
+     * @param  bool  $isFirst  the face is the edge's first, which lies to its left; the other lies to its right
      */
-    public function offset(FaceFrame $first): float
+    public function offset(FaceFrame $frame, bool $isFirst = true): float
     {
-        [$from, $to] = $this->on($first);
-        $drawn = $first->toDeck($this->middle);
+        [$from, $to] = $this->on($frame);
+        $drawn = $frame->toDeck($this->middle);
 
-        return (($to->u - $from->u) * ($drawn->v - $from->v) - ($to->v - $from->v) * ($drawn->u - $from->u)) / $from->distanceTo($to);
+        return ($isFirst ? 1.0 : -1.0) * (($to->u - $from->u) * ($drawn->v - $from->v) - ($to->v - $from->v) * ($drawn->u - $from->u)) / $from->distanceTo($to);
     }
 
     private function at(float $along): Point

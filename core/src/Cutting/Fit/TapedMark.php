@@ -19,4 +19,10 @@ final readonly class TapedMark
     public function __construct(public Observation $observation, public FaceFrame $frame, public Point $at, public float $above, public float $sigma, public bool $downhill)
     {
     }
+
+    /** The same mark so much (in) farther up the rib. */
+    public function misread(float $up): self
+    {
+        return new self($this->observation, $this->frame, new Point($this->at->u, $this->at->v + $up), $this->above, $this->sigma, $this->downhill);
+    }
 }

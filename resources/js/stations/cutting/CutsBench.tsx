@@ -1,10 +1,14 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
+import { useOrders } from '../../api/orders';
 import { Findings } from '../../bench/Findings';
+import { OrderServes } from '../../bench/OrderServes';
+import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
-import { FirstFit, PairLine } from './FirstFit';
+import { FirstFit } from './FirstFit';
+import { PairLine } from './PairLine';
 
 interface CutsBenchProps {
     slice: CutsSlice;
@@ -20,6 +24,8 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
     const { t } = useTranslation();
     const { concealed, findings } = slice;
     const print = useJobTape();
+    const job = useJob();
+    const order = useOrders(job.id, job.revision).data?.[0];
     const two = view.lengths?.differ ? view.lengths : null;
     return (
         <aside className="bench" aria-label={t('bench')}>
@@ -103,7 +109,8 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
                 </div>
             )}
             {steps && <div style={{ marginTop: 14 }}>{steps}</div>}
-            <FirstFit slice={slice} panel={panel} />
+            {order && <OrderServes order={order} piece={panel.id} />}
+            {slice.card && <FirstFit slice={slice} panel={panel} view={slice.card.face} />}
             {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
             <h2>{t('mind')}</h2>

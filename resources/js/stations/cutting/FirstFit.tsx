@@ -1,159 +1,203 @@
 import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { CutPanel, CutsSlice } from '../../contracts/cutting';
+import type { CardView, CutPanel, CutsSlice, PieceLine } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import { addCorrection, removeCorrection } from '../../job/layoutEdits';
+import { removeCorrection } from '../../job/layoutEdits';
+import { addObservations, type Observation } from '../../job/lineEdits';
+import { now } from '../../readings/now';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { LineFound } from './LineFound';
+import { TwoTapes } from './TwoTapes';
 
-/** What the first fit of this piece needed, carried to the pieces of its edge not yet cut; and what was carried to it. */
-export function FirstFit({ slice, panel }: { slice: CutsSlice; panel: CutPanel }) {
+interface FirstFitProps {
+    slice: CutsSlice;
+    panel: CutPanel;
+    /** The face of the piece. */
+    view: CardView;
+}
+
+/** What was taped on a panel that is set, or what it needed: the line of its edge, and the cards that follow. */
+export function FirstFit({ slice, panel, view }: FirstFitProps) {
     const { t } = useTranslation();
-    const { document: doc, edit, mayChange, units } = useJob();
-    const print = useJobTape();
-    const edges = slice.card?.edges ?? [];
+    const { document: doc, edit, mayChange } = useJob();
+    const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const [edge, setEdge] = useState('');
-    const [side, setSide] = useState<'long' | 'short'>('short');
-    const [toward, setToward] = useState<'uphill' | 'downhill'>('uphill');
-    if (edges.length === 0) return null;
-    const picked = edges.find((one) => one.id === edge) ?? edges[0];
-    const own = slice.corrections.filter(
-        (fit) => fit.face === panel.face && edges.some((other) => other.id === fit.edge),
-    );
+    const [open, setOpen] = useState(false);
+    const lines = slice.card?.edges ?? [];
+    if (lines.length === 0) return null;
+    const line = lines.find((one) => one.id === edge) ?? lines[0];
     // Said in the job, not yet in the plan.
-    const waiting = (doc.cutting?.corrections ?? []).filter(
-        (fit) =>
-            fit.face === panel.face &&
-            edges.some((other) => other.id === fit.edge) &&
-            !slice.corrections.some((known) => known.id === fit.id),
+    const waiting = (doc.observations ?? []).filter(
+        (one) => one.edge === line.id && !line.marks.some((known) => known.id === one.id),
+    ).length;
+    const add = (taped: Omit<Observation, 'id' | 'before' | 'edge' | 'face' | 'panel' | 'source' | 'time'>[]) =>
+        edit((d) =>
+            addObservations(
+                d,
+                taped.map((one) => ({
+                    ...one,
+                    edge: line.id,
+                    face: panel.face,
+                    panel: panel.id,
+                    source: 'tape' as const,
+                    time: now(),
+                })),
+                panel.id,
+            ),
+        );
+    const tapes = (large: boolean) => (
+        <TwoTapes
+            key={`${panel.id} ${line.id}`}
+            view={view}
+            name={panel.name}
+            line={line}
+            large={large}
+            onTake={(taped) => {
+                add(taped);
+                setOpen(false);
+            }}
+        />
     );
     return (
         <section aria-label={t('fit.title')}>
             <h2>{t('fit.title')}</h2>
-            {own.map((one) => (
-                <div key={one.id} className="finding" data-severity="note">
-                    <Said
-                        text={t('fit.needed', {
-                            trial: one.trialName,
-                            side: one.side,
-                            toward: one.uphill > 0 ? 'uphill' : 'downhill',
-                            amount: print(Math.abs(one.uphill), 'nearest', true),
-                            carried: slice.card?.corrections.some((other) => other.id === one.id) ? 'yes' : 'no',
-                        })}
-                    />
-                    {mayChange && (
-                        <>
-                            {' '}
-                            <button
-                                type="button"
-                                className="linkish"
-                                onClick={() => edit((d) => removeCorrection(d, one.id))}
-                            >
-                                {t('fit.take-back')}
-                            </button>
-                        </>
-                    )}
-                </div>
-            ))}
-            {waiting.map((one) => (
-                <div key={one.id} className="finding" data-severity="settle">
-                    <Said
-                        text={t('fit.waits', {
-                            trial: slice.panels.find((known) => known.id === one.panel)?.name ?? one.panel,
-                            side: one.side,
-                            toward: one.toward,
-                            amount: print(one.amount, 'nearest', true),
-                        })}
-                    />
-                </div>
-            ))}
-            {mayChange && (
-                <div className="stack" style={{ gap: 10 }}>
-                    <p className="muted">{t('fit.how', { piece: panel.name })}</p>
-                    {edges.length > 1 && (
-                        <TextField
-                            select
-                            label={t('fit.edge')}
-                            value={picked.id}
-                            onChange={(event) => setEdge(event.target.value)}
-                        >
-                            {edges.map((edge) => (
-                                <MenuItem key={edge.id} value={edge.id}>
-                                    {t(`edge.${edge.kind}`)}
-                                </MenuItem>
-                            ))}
-                        </TextField>
-                    )}
-                    <div className="rowed" role="group" aria-label={t('fit.side')}>
-                        {(['long', 'short'] as const).map((one) => (
-                            <button
-                                key={one}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one === side}
-                                onClick={() => setSide(one)}
-                            >
-                                {t(`fit.${one}`)}
-                            </button>
-                        ))}
-                        {(['uphill', 'downhill'] as const).map((one) => (
-                            <button
-                                key={one}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one === toward}
-                                onClick={() => setToward(one)}
-                            >
-                                {t(`fit.${one}`)}
-                            </button>
-                        ))}
-                    </div>
-                    <TapeEntry
-                        label={t('fit.amount')}
-                        units={units}
-                        action={t('fit.carry')}
-                        most={12}
-                        onEnter={(amount) =>
-                            edit((d) =>
-                                addCorrection(d, {
-                                    face: panel.face,
-                                    edge: picked.id,
-                                    panel: panel.id,
-                                    side,
-                                    toward,
-                                    amount,
-                                }),
-                            )
-                        }
-                    />
-                </div>
+            {lines.length > 1 && (
+                <TextField
+                    select
+                    label={t('fit.edge')}
+                    value={line.id}
+                    onChange={(event) => setEdge(event.target.value)}
+                    sx={{ mb: 1 }}
+                >
+                    {lines.map((one) => (
+                        <MenuItem key={one.id} value={one.id}>
+                            {t(`edge.${one.kind}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
             )}
+            <Trials slice={slice} panel={panel} edges={lines} />
+            {waiting > 0 && (
+                <p className="finding" data-severity="settle">
+                    {t('fit.waits', { count: waiting })}
+                </p>
+            )}
+            {mayChange && (
+                <>
+                    <p className="muted" style={{ marginBottom: 8 }}>
+                        {t('fit.how', { piece: panel.name })}
+                    </p>
+                    {phone ? (
+                        <Button variant="outlined" fullWidth onClick={() => setOpen(true)}>
+                            {t('fit.two-tapes', { piece: panel.name })}
+                        </Button>
+                    ) : (
+                        tapes(false)
+                    )}
+                    <Needed panel={panel} line={line} onTake={(one) => add([one])} />
+                </>
+            )}
+            <LineFound line={line} />
+            <Dialog open={open} onClose={() => setOpen(false)} fullScreen aria-labelledby="two-tapes">
+                <DialogTitle sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', py: 1 }}>
+                    <span id="two-tapes">{t('fit.two-tapes', { piece: panel.name })}</span>
+                    <Button color="inherit" onClick={() => setOpen(false)}>
+                        {t('close')}
+                    </Button>
+                </DialogTitle>
+                <DialogContent sx={{ px: 2, pb: 1 }}>{open && tapes(true)}</DialogContent>
+            </Dialog>
         </section>
     );
 }
 
-/** Which other panel comes out of the same sheet. */
-export function PairLine({
-    slice,
-    panel,
-    onPick,
-}: {
-    slice: CutsSlice;
-    panel: CutPanel;
-    onPick: (id: string) => void;
-}) {
+type NeededMark = Pick<Observation, 'side' | 'from' | 'card' | 'toward' | 'amount'>;
+
+/** So much more up- or downhill than its card had it. */
+function Needed({ panel, line, onTake }: { panel: CutPanel; line: PieceLine; onTake: (mark: NeededMark) => void }) {
     const { t } = useTranslation();
-    if (!slice.card?.sheet || !panel.pairedWith) return null;
+    const { units } = useJob();
+    const [side, setSide] = useState<'long' | 'short'>('short');
+    const [toward, setToward] = useState<'uphill' | 'downhill'>('uphill');
+    const card = line.reads[line.from].flat[side];
+    if (card === null) return null;
     return (
-        <div className="finding" data-severity="note" data-testid="pair">
-            <Said text={slice.card.sheet} />{' '}
-            <Button size="small" onClick={() => panel.pairedWith && onPick(panel.pairedWith)}>
-                {t('pair.show', { other: panel.pairedName })}
-            </Button>
-        </div>
+        <details style={{ marginTop: 10 }}>
+            <summary>{t('fit.or-off')}</summary>
+            <div className="stack" style={{ gap: 10, marginTop: 8 }}>
+                <div className="rowed" role="group" aria-label={t('fit.side')}>
+                    {(['long', 'short'] as const).map((one) => (
+                        <button
+                            key={one}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one === side}
+                            onClick={() => setSide(one)}
+                        >
+                            {t(`fit.${one}`)}
+                        </button>
+                    ))}
+                    {(['uphill', 'downhill'] as const).map((one) => (
+                        <button
+                            key={one}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one === toward}
+                            onClick={() => setToward(one)}
+                        >
+                            {t(`fit.${one}`)}
+                        </button>
+                    ))}
+                </div>
+                <TapeEntry
+                    key={panel.id}
+                    label={t('fit.amount')}
+                    units={units}
+                    action={t('fit.carry')}
+                    most={12}
+                    onEnter={(amount) => onTake({ side, from: line.from, card, toward, amount })}
+                />
+            </div>
+        </details>
     );
+}
+
+/** What trials needed in jobs begun before lines were fitted: each end by itself. */
+function Trials({ slice, panel, edges }: { slice: CutsSlice; panel: CutPanel; edges: PieceLine[] }) {
+    const { t } = useTranslation();
+    const { edit, mayChange } = useJob();
+    const print = useJobTape();
+    const own = slice.corrections.filter(
+        (fit) => fit.face === panel.face && edges.some((other) => other.id === fit.edge),
+    );
+    return own.map((one) => (
+        <div key={one.id} className="finding" data-severity="note">
+            <Said
+                text={t('fit.needed', {
+                    trial: one.trialName,
+                    side: one.side,
+                    toward: one.uphill > 0 ? 'uphill' : 'downhill',
+                    amount: print(Math.abs(one.uphill), 'nearest', true),
+                    carried: slice.card?.corrections.some((other) => other.id === one.id) ? 'yes' : 'no',
+                })}
+            />
+            {mayChange && (
+                <>
+                    {' '}
+                    <button type="button" className="linkish" onClick={() => edit((d) => removeCorrection(d, one.id))}>
+                        {t('fit.take-back')}
+                    </button>
+                </>
+            )}
+        </div>
+    ));
 }

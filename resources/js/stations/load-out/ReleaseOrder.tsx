@@ -3,27 +3,16 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../../api/client';
+import { useOrders, type ReleasedOrder } from '../../api/orders';
 import { useSession } from '../../api/queries';
 import { Findings } from '../../bench/Findings';
-import type { LoadOutSlice, PlanOrder } from '../../contracts/load-out';
+import { OrderServes } from '../../bench/OrderServes';
+import type { LoadOutSlice } from '../../contracts/load-out';
 import { useJob } from '../../job/JobContext';
-
-interface ReleasedOrder {
-    id: number;
-    number: number;
-    revision: number;
-    releasedBy: string;
-    releasedAt: string;
-    order: PlanOrder;
-    /** Whether the plan would order otherwise today. */
-    changed: boolean;
-    /** Names of its files, as they were at the release. */
-    files: string[];
-}
 
 /** What was released, each order with its files for good, and the release of the next. */
 export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
@@ -31,11 +20,7 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
     const job = useJob();
     const client = useQueryClient();
     const mayRelease = (useSession().data?.user?.may.release ?? false) && !job.archived;
-    const orders = useQuery({
-        queryKey: ['orders', job.id, job.revision],
-        placeholderData: keepPreviousData,
-        queryFn: () => call<ReleasedOrder[]>('GET', `jobs/${job.id}/orders`),
-    });
+    const orders = useOrders(job.id, job.revision);
     const [asking, setAsking] = useState(false);
     const [fault, setFault] = useState<string | null>(null);
     const heading = useRef<HTMLHeadingElement>(null);
@@ -63,6 +48,7 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                     {t('load.changed-since', { order: newest.number })}
                 </div>
             )}
+            {newest && <OrderServes order={newest} />}
             {orders.data?.map((one) => (
                 <Released key={one.id} order={one} job={job.id} />
             ))}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Cutting\Fit;
+
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\Cutter;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\OrderLength;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Cutting\TwoLengths;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\SideFinder;
+
+/** A piece at one of the edges it is cut to: what the tape should read, the square to set, what was found, the cards that follow. */
+final readonly class PieceLine
+{
+    private const NEXT = 3;
+
+    private const A_SIXTEENTH = 1.0 / 16.0;
+
+    private const WORTH_A_WORD = 0.25;
+
+    private function __construct(private Plan $plan, private Face $face, private Panel $panel, public Edge $edge, public ?FittedLine $fitted)
+    {
+    }
+
+    /** @return list<self> by the edges a piece is cut to at an angle */
+    public static function all(Plan $plan, Face $face, Panel $panel): array
+    {
+        $lines = [];
+        foreach (CutCardMaker::angledEdges($plan, $face, $panel) as $id) {
+            $edge = $plan->of(RoofStage::class)->roof->edge($id);
+            if ($edge !== null) {
+                $lines[] = new self($plan, $face, $panel, $edge, $plan->of(CuttingStage::class)->fits->lines[$id] ?? null);
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What a tape reads on the piece where its end lies as its card has it, inches; null where it ends at no such edge.
+     *
+     * @param  bool  $fromHead  it hooks T, not B
+     * @param  bool  $folded  hems are folded under and not in it
+     */
+    public function reads(bool $long, bool $fromHead, bool $folded): ?float
+    {
+        $marks = new TapedMarks($this->plan->of(BuildsStage::class), new SideFinder($this->plan->of(RoofStage::class)->roof), [$this->panel->id => $this->panel]);
+        $mark = $marks->mark(new Observation('', $this->edge->id, $this->face->id, new SideTaped($this->panel->id, $long, 0.0, $fromHead, $folded)), $this->face);
+
+        $line = $this->plan->of(CuttingStage::class)->fits->line($this->edge->id, $this->panel->id) ?? new LineFit($this->edge);
+
+        // Nothing on the tape misses by all that should be.
+        return $mark === null ? null : -$line->miss($mark);
+    }
+
+    /** Angle between the line and the ribs, degrees: as drawn, or as taped; null where nothing was taped. */
+    public function degrees(bool $taped): ?float
+    {
+        if (! $taped) {
+            return $this->edge->angleToRibDegrees[$this->face->id] ?? null;
+        }
+
+        return $this->face->frame === null ? null : $this->fitted?->line?->angleToRibDegrees($this->face->frame);
+    }
+
+    /** Inches the line lies off the drawn one at its middle, square to it; positive where the face has grown. */
+    public function offset(): ?float
+    {
+        return $this->face->frame === null ? null : $this->fitted?->line?->offset($this->face->frame, $this->edge->faces[0] === $this->face->id);
+    }
+
+    /**
+     * How far the farther end of the edge moves up its rib when one of the marks is misread by a sixteenth, inches; null
+     * where that is not worth a word.
+     */
+    public function farEnd(): ?float
+    {
+        $line = $this->fitted?->line;
+        $frame = $this->face->frame;
+        if ($line === null || $frame === null) {
+            return null;
+        }
+        $marks = $this->fitted->used();
+        $most = 0.0;
+        foreach (array_keys($marks) as $i) {
+            $misread = $marks;
+            $misread[$i] = $marks[$i]->misread(self::A_SIXTEENTH);
+            $other = (new LineFitter)->fit($line->edge, array_values($misread));
+            foreach ($line->on($frame) as $end => $point) {
+                $most = max($most, abs($other->on($frame)[$end]->v - $point->v));
+            }
+        }
+
+        return $most > self::WORTH_A_WORD ? $most : null;
+    }
+
+    /** Across a panel where the tape lies, inches: of the piece, or of a whole panel where the piece is not made from two lengths. */
+    public function width(): float
+    {
+        $profile = $this->plan->job->covering->profile;
+        $between = CutCardMaker::of($this->plan)->lengths($this->face, $this->panel)->between ?? 0.0;
+
+        return $between > 0.0 ? $between : $profile->cover + $profile->leftMetal + $profile->rightMetal;
+    }
+
+    /**
+     * The next pieces of the edge, in the order of laying, as drawn and as they are cut now.
+     *
+     * @return list<array{Panel, TwoLengths, TwoLengths}>
+     */
+    public function next(): array
+    {
+        if ($this->fitted?->line === null) {
+            return [];
+        }
+        $cards = CutCardMaker::of($this->plan);
+        $cutting = $this->plan->of(CuttingStage::class);
+        $builds = $this->plan->of(BuildsStage::class);
+        $drawn = [];
+        foreach ((new Cutter($builds))->cut($this->face, $this->plan->of(LayoutStage::class)->layouts[$this->face->id], OrderLength::by($this->plan->job->rules, 0.0)) as $panel) {
+            $drawn[$panel->id] = $panel;
+        }
+        $asDrawn = new CutCardMaker($builds);
+        $next = [];
+        foreach ($cutting->inOrderOfLaying() as $panel) {
+            if ($panel->face !== $this->face->id || $panel->strip->laid <= $this->panel->strip->laid || ! isset($drawn[$panel->id]) || isset($this->plan->job->part(CuttingInput::class)->cut[$panel->id]) || ! in_array($this->edge->id, CutCardMaker::angledEdges($this->plan, $this->face, $panel), true)) {
+                continue;
+            }
+            [$before, $after] = [$asDrawn->lengths($this->face, $drawn[$panel->id]), $cards->lengths($this->face, $panel)];
+            if ($before !== null && $after !== null && count($next) < self::NEXT) {
+                $next[] = [$panel, $before, $after];
+            }
+        }
+
+        return $next;
+    }
+
+    public function picture(): ?LinePicture
+    {
+        return $this->fitted === null ? null : LinePicture::of($this->fitted, $this->face);
+    }
+}
