@@ -71,7 +71,7 @@ final class FittedLineTest extends TestCase
         $line = self::line($plan)->line;
         self::assertSame(0.0, $line?->turn);
         // An eighth up the rib is so much square to the hip, and the face has grown.
-        self::assertEqualsWithDelta(0.125 * sin(deg2rad(41.810314895778596)), $line?->offset(self::frame($plan, 'hall.S')), 1e-9);
+        self::assertEqualsWithDelta(0.125 * sin(deg2rad(41.810314895778596)), $line->offset(self::frame($plan, 'hall.S')), 1e-9);
     }
 
     public function test_the_face_across_the_hip_follows(): void

@@ -37,7 +37,7 @@ final class OrderCheckTest extends TestCase
         self::assertNotSame([], $check->short);
         $short = array_merge(...array_map(static fn (SheetCheck $sheet): array => $sheet->pieces, $check->short));
         foreach ($today->of(CuttingStage::class)->panels as $panel) {
-            $had = $ordered->of(CuttingStage::class)->panel($panel->id)?->orderLength ?? 0.0;
+            $had = $ordered->of(CuttingStage::class)->panel($panel->id)->orderLength ?? 0.0;
             self::assertSame($panel->long > $had + 1e-6, in_array($panel->id, $short, true), $panel->id);
         }
         foreach ($check->short as $sheet) {
