@@ -6,6 +6,7 @@ namespace App\Imports;
 
 use App\Documents\DocumentFault;
 use App\Documents\Fault;
+use App\Documents\ReadingValue;
 use App\Documents\Understood;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Survey\Quantity;
@@ -16,10 +17,10 @@ use Imbrex\Core\Units\TapeReader;
 use Imbrex\Core\Units\UnitSystem;
 use stdClass;
 
-/** Reads a table of readings: where, quantity, value, source, at, corner, to, time. The first line names the columns. */
+/** Reads a table of readings: where, quantity, value, source, at, corner, to, time, low. The first line names the columns. */
 final class ReadingsCsv
 {
-    public const COLUMNS = ['where', 'quantity', 'value', 'source', 'at', 'corner', 'to', 'time'];
+    public const COLUMNS = ['where', 'quantity', 'value', 'source', 'at', 'corner', 'to', 'time', 'low'];
 
     private const MOST_BYTES = 500_000;
 
@@ -111,9 +112,9 @@ final class ReadingsCsv
     private function isKnown(array $reading, array $known): bool
     {
         foreach ($known as $other) {
-            $value = isset($other->value) ? (float) $other->value : (float) $other->panels * (float) $other->cover;
+            $value = (float) ReadingValue::of($other);
             $same = abs($value - $reading['value']) < self::SAME_VALUE;
-            foreach (['quantity', 'where', 'source', 'at', 'corner', 'to', 'time'] as $field) {
+            foreach (['quantity', 'where', 'source', 'at', 'corner', 'to', 'time', 'low'] as $field) {
                 $same = $same && ($other->{$field} ?? null) == ($reading[$field] ?? null);
             }
             if ($same) {
@@ -163,6 +164,10 @@ final class ReadingsCsv
         if ($at !== '' && (! is_numeric($at) || (float) $at < 0.0 || (float) $at > 1.0)) {
             $this->faults[] = new Fault("$line at", 'range', Understood::inWords($at), ['least' => 0, 'most' => 1]);
         }
+        $low = strtolower($row['low'] ?? '');
+        if ($low !== '' && ($quantity !== Quantity::EaveToRidge || ! in_array($low, ['deck', 'old-panel'], true))) {
+            $this->oneOf("$line low", $low, $quantity === Quantity::EaveToRidge ? ['deck', 'old-panel'] : ['']);
+        }
         if ($value === null || $source === null) {
             return null;
         }
@@ -175,6 +180,7 @@ final class ReadingsCsv
             ...($at !== '' ? ['at' => (float) $at] : []),
             ...$places,
             ...(($row['time'] ?? '') !== '' ? ['time' => mb_substr($row['time'], 0, 40)] : []),
+            ...($low !== '' ? ['low' => $low] : []),
         ];
     }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Stations\Survey;
 
 use App\Documents\Fault;
+use App\Documents\ReadingValue;
 use App\Documents\Understood;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\NotAPolygon;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Survey\OldPanels;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
@@ -57,6 +59,7 @@ final class PlaneBuilder
             array_map(static fn (stdClass $tie): Tie => new Tie((int) $tie->side, (string) $tie->plane, (int) $tie->itsSide), array_values($this->plane->ties ?? [])),
             ($this->plane->leans ?? 'right') === 'left',
             isset($this->plane->placed) ? new Point((float) $this->plane->placed->x, (float) $this->plane->placed->y) : null,
+            isset($this->plane->old) ? new OldPanels((float) $this->plane->old->cover, isset($this->plane->old->seamHeight) ? (float) $this->plane->old->seamHeight : null) : null,
         );
     }
 
@@ -114,6 +117,9 @@ final class PlaneBuilder
             }
             $seen[(string) $reading->id] = true;
             $value = $this->value($reading, $i);
+            if (($reading->low ?? 'deck') === 'old-panel' && $reading->quantity !== Quantity::EaveToRidge->value) {
+                $this->fault("readings[$i].low", 'low-end', Understood::inWords($reading->low));
+            }
             if ($value !== null && $this->cornersThere($reading, $i)) {
                 $readings[] = new Reading(
                     (string) $reading->id,
@@ -124,6 +130,8 @@ final class PlaneBuilder
                     $reading->time ?? null,
                     $reading->corner ?? null,
                     $reading->to ?? null,
+                    isset($reading->value) || ! isset($reading->panels) ? null : (float) $reading->panels,
+                    ($reading->low ?? 'deck') === 'old-panel',
                 );
             }
         }
@@ -134,11 +142,7 @@ final class PlaneBuilder
     /** Inches, or rise in 12: as measured, or old panels times their cover. */
     private function value(stdClass $reading, int $i): ?float
     {
-        $value = match (true) {
-            isset($reading->value) => (float) $reading->value,
-            isset($reading->panels, $reading->cover) => (float) $reading->panels * (float) $reading->cover,
-            default => null,
-        };
+        $value = ReadingValue::of($reading);
         if ($value === null) {
             $this->fault("readings[$i].value", 'missing', Understood::NOTHING);
         } elseif ($reading->quantity === Quantity::Pitch->value && $value > self::STEEPEST_READING) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Survey;
 
+use App\Documents\ReadingValue;
 use App\Exports\Csv;
 use App\Imports\ReadingsCsv;
 use stdClass;
@@ -16,7 +17,7 @@ final class ReadingsTable
         $rows = [];
         foreach ($document->roof->planes ?? [] as $plane) {
             foreach ($plane->readings ?? [] as $reading) {
-                $rows[] = $this->row($plane->id, $reading, isset($reading->value) ? (float) $reading->value : (float) $reading->panels * (float) $reading->cover);
+                $rows[] = $this->row($plane->id, $reading, (float) ReadingValue::of($reading));
             }
         }
         foreach ($document->roof->checks ?? [] as $check) {
@@ -31,6 +32,6 @@ final class ReadingsTable
     {
         $inches = $reading->quantity === 'pitch' ? (string) json_encode($value) : json_encode($value).' in';
 
-        return [$where, $reading->quantity, $inches, $reading->source, $reading->at ?? '', $reading->corner ?? '', $reading->to ?? '', $reading->time ?? ''];
+        return [$where, $reading->quantity, $inches, $reading->source, $reading->at ?? '', $reading->corner ?? '', $reading->to ?? '', $reading->time ?? '', $reading->low ?? ''];
     }
 }

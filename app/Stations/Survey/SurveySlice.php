@@ -6,14 +6,18 @@ namespace App\Stations\Survey;
 
 use App\Stations\Wire;
 use App\Words\Money;
+use App\Words\Words;
 use Imbrex\Core\Cutting\ExtraSchool;
+use Imbrex\Core\Cutting\InAll;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Comparison;
 use Imbrex\Core\Survey\Miss;
+use Imbrex\Core\Survey\OldPanels;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\SquareTriangle;
 use Imbrex\Core\Survey\SurveyInput;
@@ -22,7 +26,7 @@ use Imbrex\Core\Survey\SurveyStage;
 /** What Survey shows: every measured plane with what its readings come to, and which planes still want a tape. */
 final readonly class SurveySlice
 {
-    public function __construct(private Wire $wire)
+    public function __construct(private Wire $wire, private Words $words)
     {
     }
 
@@ -58,9 +62,52 @@ final readonly class SurveySlice
             'taped' => $survey->taped,
             'tapeNext' => $survey->tapeNext,
             'triangle' => $triangle,
-            'extras' => $survey->outline === null ? [] : array_map(static fn (ExtraSchool $e): array => [...(array) $e, 'metalMoney' => Money::print($e->metalMoney, $plan->job->rules), 'riskMoney' => Money::print($e->riskMoney, $plan->job->rules)], ExtraSchool::compare($survey->lengthSigma, 1, $plan->job->rules)),
+            'extras' => $survey->outline === null ? [] : $this->extras($plan, $survey),
+            'old' => $survey->plane->old === null || $bounds === null ? null : $this->old($plan, $survey->plane->old, $bounds->width()),
             'findings' => $this->wire->findings($plan, array_values(array_filter([...$plan->findingsOf('survey'), ...$plan->findingsOf('roof')], static fn (Finding $f): bool => $f->where === $id))),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the schools of how much longer to order, with what is at stake */
+    private function extras(Plan $plan, PlaneSurvey $survey): array
+    {
+        $face = $plan->of(RoofStage::class)->roof->face($survey->plane->id);
+        $tape = Wire::tape($plan)->inInches();
+
+        return array_map(fn (ExtraSchool $e): array => [
+            'school' => $e->school,
+            'extra' => $e->extra,
+            'metalMoney' => Money::print($e->metalMoney, $plan->job->rules),
+            'riskMoney' => Money::print($e->riskMoney, $plan->job->rules),
+            'chosen' => $e->chosen,
+            'inAll' => $e->inAll === null ? null : $this->words->say('extra.in-all-is', [
+                'added' => $tape->print($e->inAll->added),
+                'past' => $tape->print($e->inAll->past),
+                'low' => $e->inAll->toOldPanel ? 'old' : 'deck',
+                'hems' => $tape->print($e->inAll->hems),
+                'head' => $e->inAll->head === 0.0 ? 'none' : ($e->inAll->head > 0.0 ? 'past' : 'back'),
+                'atHead' => $tape->print(abs($e->inAll->head)),
+                'spare' => $tape->print(abs($e->inAll->spare())),
+                'left' => $e->inAll->spare() > Tolerance::LENGTH ? 'some' : ($e->inAll->spare() < -Tolerance::LENGTH ? 'short' : 'none'),
+            ]),
+        ], ExtraSchool::compare($survey->lengthSigma, 1, $plan->job->rules, $face === null ? null : InAll::on($plan, $face)));
+    }
+
+    /** What was there and what replaces it, in words. */
+    private function old(Plan $plan, OldPanels $old, float $width): string
+    {
+        $tape = Wire::tape($plan)->inInches();
+        $profile = $plan->job->covering->profile;
+
+        return $this->words->say('survey.old-and-new', [
+            'old' => $old->count($width),
+            'cover' => $tape->print($old->cover),
+            'seams' => $old->seamHeight === null ? 'none' : 'some',
+            'height' => $old->seamHeight === null ? '' : $tape->print($old->seamHeight),
+            'new' => OldPanels::over($width, $profile->cover),
+            'newCover' => $tape->print($profile->cover),
+            'differ' => abs($old->cover - $profile->cover) > Tolerance::LENGTH ? 'yes' : 'no',
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -73,6 +120,7 @@ final readonly class SurveySlice
             'comparisons' => array_map(static fn (Comparison $c): array => [
                 'reading' => $c->reading->id,
                 'value' => $c->reading->value,
+                'taped' => $c->reading->toOldPanel ? $c->reading->value + $c->reading->past : null,
                 'source' => $c->reading->source->value,
                 'at' => $c->reading->at,
                 'time' => $c->reading->time,

@@ -12,7 +12,6 @@ use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Survey\SurveyStage;
 
 /** One way to start a face, carried through to the metal it takes there, and what speaks for it in its whole group. */
 final readonly class ComparedStart
@@ -60,7 +59,7 @@ final readonly class ComparedStart
         $group = $laid->groupOf($face->id);
         $planner = new LayoutPlanner($builds);
         $cutter = new Cutter($builds);
-        $order = OrderLength::by($plan->job->rules, $plan->of(SurveyStage::class)->sigma($face->id));
+        $order = OrderLength::on($plan, $face);
 
         return array_map(static function (LayoutOption $option) use ($planner, $cutter, $builds, $face, $order, $laid): self {
             $layout = $planner->lay($face, $option->choice);

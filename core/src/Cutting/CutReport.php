@@ -47,6 +47,23 @@ final readonly class CutReport
     }
 
     /**
+     * Where so much in all on the taped length leaves nothing to spare.
+     *
+     * @return list<Finding>
+     */
+    public function inAll(Face $face, InAll $inAll): array
+    {
+        $spare = $inAll->spare();
+
+        return $spare > Tolerance::LENGTH ? [] : [Finding::settle('cut.nothing-to-spare', $face->id, [
+            'added' => Length::ofInches($inAll->added),
+            'taken' => Length::ofInches($inAll->added - $spare),
+            'short' => Length::ofInches(max(0.0, -$spare)),
+            'is' => $spare < -Tolerance::LENGTH ? 'short' : 'bare',
+        ])];
+    }
+
+    /**
      * Panels cut before the plan changed under them.
      *
      * @param  list<Panel>  $panels

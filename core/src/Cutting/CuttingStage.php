@@ -15,7 +15,6 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Stage;
-use Imbrex\Core\Survey\SurveyStage;
 
 /**
  * Every piece of metal, what it is cut from, and the sheets that takes.
@@ -37,7 +36,6 @@ final readonly class CuttingStage implements Stage
     public function work(Plan $plan): CuttingResult
     {
         $roof = $plan->of(RoofStage::class)->roof;
-        $surveys = $plan->of(SurveyStage::class);
         $layouts = $plan->of(LayoutStage::class)->layouts;
         $input = $plan->job->part(CuttingInput::class);
         $covering = $plan->job->covering;
@@ -46,7 +44,7 @@ final readonly class CuttingStage implements Stage
         $pieces = [];
         $orders = [];
         foreach ($roof->faces as $face) {
-            $orders[$face->id] = OrderLength::by($covering->rules, $surveys->sigma($face->id));
+            $orders[$face->id] = OrderLength::on($plan, $face);
         }
         $fits = $this->fits($plan, $cutter, $orders);
         foreach ($roof->faces as $face) {
@@ -57,7 +55,7 @@ final readonly class CuttingStage implements Stage
         $report = new CutReport($covering);
         $findings = (new EdgeReport($roof, $plan->of(LayoutStage::class)))->on($fits, $this->metal($plan, $fits));
         foreach ($roof->faces as $face) {
-            array_push($findings, ...$report->on($face, $pieces[$face->id], $pairing, $input->cut));
+            array_push($findings, ...$covering->rules->choice('order.school') === 'in-all' ? $report->inAll($face, InAll::on($plan, $face)) : [], ...$report->on($face, $pieces[$face->id], $pairing, $input->cut));
         }
 
         return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings, $roof->faces, $fits);

@@ -10,9 +10,10 @@ use Imbrex\Core\Rules\RuleSet;
 final readonly class ExtraSchool
 {
     /**
-     * @param  string  $school  fixed or risk
-     * @param  float  $extra  inches
+     * @param  string  $school  fixed, risk or in-all
+     * @param  float  $extra  beyond the blank, inches
      * @param  float  $metalMoney  price of the extra metal
+     * @param  InAll|null  $inAll  what becomes of what that school adds
      * @param  float  $riskMoney  what panels cut short cost on average
      */
     private function __construct(
@@ -21,18 +22,20 @@ final readonly class ExtraSchool
         public float $metalMoney,
         public float $riskMoney,
         public bool $chosen,
+        public ?InAll $inAll = null,
     ) {
     }
 
     /**
      * @param  float  $sigma  inches
-     * @return list<self> the risk-based and the fixed school, side by side
+     * @param  InAll|null  $inAll  by that school; null where no face is known to add to
+     * @return list<self> the risk-based, the fixed and the school that adds in all, side by side
      */
-    public static function compare(float $sigma, int $panels, RuleSet $rules): array
+    public static function compare(float $sigma, int $panels, RuleSet $rules, ?InAll $inAll = null): array
     {
         $perInch = $rules->number('order.metalPerInch');
         $scrap = $rules->number('order.scrapCost');
-        $extras = ['risk' => RiskExtra::least($sigma, $perInch, $scrap), 'fixed' => $rules->number('order.extra')];
+        $extras = ['risk' => RiskExtra::least($sigma, $perInch, $scrap), 'fixed' => $rules->number('order.extra')] + ($inAll === null ? [] : ['in-all' => max(0.0, $inAll->spare())]);
         $schools = [];
         foreach ($extras as $school => $extra) {
             $schools[] = new self(
@@ -41,6 +44,7 @@ final readonly class ExtraSchool
                 $extra * $perInch * $panels,
                 RiskExtra::shortfall($extra, $sigma) * $scrap * $panels,
                 $rules->choice('order.school') === $school,
+                $school === 'in-all' ? $inAll : null,
             );
         }
 

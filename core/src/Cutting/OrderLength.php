@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Core\Units\Rounding;
 
 /** How much longer than its blank a panel is ordered: blank + extra, rounded up to the ordering step. */
@@ -15,7 +18,21 @@ final readonly class OrderLength
     {
     }
 
-    /** @param  float  $sigma standard deviation of the reading error, inches */
+    /** By the school of the house, for panels of a face. */
+    public static function on(Plan $plan, Face $face): self
+    {
+        $rules = $plan->job->rules;
+
+        return $rules->choice('order.school') === 'in-all'
+            ? new self(max(0.0, InAll::on($plan, $face)->spare()), $rules->number('order.step'))
+            : self::by($rules, $plan->of(SurveyStage::class)->sigma($face->id));
+    }
+
+    /**
+     * By a fixed extra, or by the risk.
+     *
+     * @param  float  $sigma  standard deviation of the reading error, inches
+     */
     public static function by(RuleSet $rules, float $sigma): self
     {
         $extra = $rules->choice('order.school') === 'risk'
@@ -25,10 +42,16 @@ final readonly class OrderLength
         return new self($extra, $rules->number('order.step'));
     }
 
+    /** Blanks as they are, with nothing to spare. */
+    public static function bare(): self
+    {
+        return new self(0.0, 0.0);
+    }
+
     /** @param  float  $blank inches; never returns less */
     public function of(float $blank): float
     {
-        return max($blank, Rounding::Up->toStep($blank + $this->extra, $this->step));
+        return $this->step === 0.0 ? $blank : max($blank, Rounding::Up->toStep($blank + $this->extra, $this->step));
     }
 
     /** @param  float  $most order length, inches; the longest blank that is ordered at no more */

@@ -61,7 +61,7 @@ final readonly class OrderCheck
     private static function check(Sheet $sheet, array $pieces, Plan $today): SheetCheck
     {
         $longest = max([0.0, ...array_map(static fn (Panel $panel): float => $panel->long, $pieces)]);
-        $pair = count($pieces) < 2 ? null : (new Pairer($today->job->covering))->pair($pieces, OrderLength::by($today->job->rules, 0.0))->pairs[0] ?? null;
+        $pair = count($pieces) < 2 ? null : (new Pairer($today->job->covering))->pair($pieces, OrderLength::bare())->pairs[0] ?? null;
 
         return new SheetCheck(array_map(static fn (Panel $panel): string => $panel->id, $pieces), $sheet->length, $pair->length ?? $longest, count($pieces) > 1 && $pair === null);
     }

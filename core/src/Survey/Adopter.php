@@ -86,7 +86,7 @@ final readonly class Adopter
         $adopted = false;
         foreach ($readings as $reading) {
             $tolerance = $quantity !== Quantity::Pitch
-                ? $reading->source->tolerance(abs($reading->value), $this->rules)
+                ? $reading->tolerance($this->rules)
                 : $this->rules->number('survey.pitchSpread');
             $miss = $reading->value - $value;
             $isAdopted = ! $adopted && Tolerance::same($miss, 0.0);

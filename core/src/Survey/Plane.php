@@ -19,6 +19,7 @@ final readonly class Plane
      * @param  string|null  $ridgeWith  id of the plane behind the ridge, whose ridge readings serve this one too
      * @param  list<Tie>  $ties  edges it shares with other planes
      * @param  bool  $leansLeft  of a parallelogram, where no diagonal tells
+     * @param  OldPanels|null  $old  that are replaced in kind
      * @param  Point|null  $placed  where in plan its west and south ends were put, and with it all that is tied to it, inches; null stands beside the others
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class Plane
         public array $ties = [],
         public bool $leansLeft = false,
         public ?Point $placed = null,
+        public ?OldPanels $old = null,
     ) {
     }
 

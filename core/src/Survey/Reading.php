@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
+use Imbrex\Core\Rules\RuleSet;
+
 /** One figure somebody brought down from the roof. */
 final readonly class Reading
 {
@@ -13,6 +15,9 @@ final readonly class Reading
      * @param  string|null  $time  when it was taken, as written down; never interpreted
      * @param  int|null  $corner  of a running dimension, or where a length between corners starts
      * @param  int|null  $to  the corner that length runs to
+     * @param  float|null  $panels  old panels that were counted, where it is their number times their cover
+     * @param  bool  $toOldPanel  its low end touched the old panel's end, past the deck's edge; else the deck's edge
+     * @param  float  $past  inches of it that lie past the deck's edge and are in the value no more
      */
     public function __construct(
         public string $id,
@@ -23,7 +28,22 @@ final readonly class Reading
         public ?string $time = null,
         public ?int $corner = null,
         public ?int $to = null,
+        public ?float $panels = null,
+        public bool $toOldPanel = false,
+        public float $past = 0.0,
     ) {
+    }
+
+    /** The same reading on the deck: what an old panel reached past its edge is taken off. */
+    public function onDeck(float $past): self
+    {
+        return ! $this->toOldPanel ? $this : new self($this->id, $this->quantity, $this->value - $past, $this->source, $this->at, $this->time, $this->corner, $this->to, $this->panels, true, $past);
+    }
+
+    /** Inches it may be off, both ways. */
+    public function tolerance(RuleSet $rules): float
+    {
+        return $this->source->tolerance(abs($this->value), $rules, $this->panels ?? 0.0);
     }
 
     /** Readings of the same thing have the same name: eave, along-2, between-0-3. */

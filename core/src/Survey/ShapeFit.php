@@ -117,7 +117,7 @@ final readonly class ShapeFit
 
     private function tolerance(Reading $reading): float
     {
-        return max(1e-3, $reading->source->tolerance(abs($reading->value), $this->rules));
+        return max(1e-3, $reading->tolerance($this->rules));
     }
 
     /** @return list<float> the eave, then u and v of every corner after it */

@@ -37,13 +37,17 @@ enum Source: string
         return $this->rank() === 1;
     }
 
-    /** How far a true reading of this length may be off, in inches, both ways. */
-    public function tolerance(float $inches, RuleSet $rules): float
+    /**
+     * How far a true reading of this length may be off, in inches, both ways.
+     *
+     * @param  float  $panels  that were counted: every one adds what its own cover is off by
+     */
+    public function tolerance(float $inches, RuleSet $rules, float $panels = 0.0): float
     {
         return match ($this) {
             self::Tape => $rules->number('survey.tapeTolerance') * max(1.0, $inches / self::TAPE_RUN),
             self::Laser => $rules->number('survey.laserTolerance'),
-            self::Count => $rules->number('survey.countTolerance'),
+            self::Count => max($rules->number('survey.countTolerance'), $panels * $rules->number('survey.countPerPanel')),
             self::Drawing => $inches * $rules->number('survey.drawingTolerance') / 100.0,
             self::Report => $inches * $rules->number('survey.reportTolerance') / 100.0,
             self::Wheel => $inches * $rules->number('survey.wheelTolerance') / 100.0,

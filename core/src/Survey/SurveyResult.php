@@ -29,6 +29,19 @@ final readonly class SurveyResult implements StageResult
         return null;
     }
 
+    /** Whether the length panels of a plane are ordered by was taped to the old panel's end. */
+    public function isToOldPanel(string $plane): bool
+    {
+        $adoption = $this->of($plane)->adoptions[Quantity::EaveToRidge->value] ?? null;
+        foreach ($adoption->comparisons ?? [] as $comparison) {
+            if ($comparison->adopted) {
+                return $comparison->reading->toOldPanel;
+            }
+        }
+
+        return false;
+    }
+
     /** Standard deviation of the length panels of a plane are ordered by, inches; 0 where nothing was measured. */
     public function sigma(string $plane): float
     {

@@ -20,6 +20,7 @@ final class SurveyRules
             HouseRule::number('survey.tapeTolerance', RuleUnit::Inches, 0.125, 0.03125, 1.0),
             HouseRule::number('survey.laserTolerance', RuleUnit::Inches, 0.125, 0.03125, 1.0),
             HouseRule::number('survey.countTolerance', RuleUnit::Inches, 1.0, 0.125, 12.0),
+            HouseRule::number('survey.countPerPanel', RuleUnit::Inches, 0.0625, 0.0, 1.0),
             HouseRule::number('survey.drawingTolerance', RuleUnit::Percent, 1.0, 0.1, 10.0),
             HouseRule::number('survey.reportTolerance', RuleUnit::Percent, 2.0, 0.1, 10.0),
             HouseRule::number('survey.wheelTolerance', RuleUnit::Percent, 3.5, 0.5, 10.0),

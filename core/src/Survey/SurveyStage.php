@@ -27,6 +27,9 @@ final readonly class SurveyStage implements Stage
 
     public function work(Plan $plan): SurveyResult
     {
-        return new SurveyResult((new Surveyor($plan->job->rules))->survey($plan->job->part(SurveyInput::class)->planes));
+        $covering = $plan->job->covering;
+        $pastEave = $covering->rules->number('edge.eave.'.($covering->profile->family->isConcealed() ? 'concealed' : 'exposed').'.offset');
+
+        return new SurveyResult((new Surveyor($covering->rules, $pastEave))->survey($plan->job->part(SurveyInput::class)->planes));
     }
 }

@@ -9,7 +9,8 @@ use Imbrex\Core\Rules\RuleSet;
 /** The first stage: from readings to planes one can order by. */
 final readonly class Surveyor
 {
-    public function __construct(private RuleSet $rules)
+    /** @param  float  $pastEave  inches a panel reaches past the deck's edge at the eave: an old one is taken to do as the new one will */
+    public function __construct(private RuleSet $rules, private float $pastEave = 0.0)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class Surveyor
     /** @param  list<Plane>  $planes */
     private function plane(Plane $plane, array $planes): PlaneSurvey
     {
-        $readings = [...$plane->readings, ...$this->sharedRidge($plane, $planes)];
+        $readings = array_map(fn (Reading $r): Reading => $r->onDeck($this->pastEave), [...$plane->readings, ...$this->sharedRidge($plane, $planes)]);
         $adoptions = (new Adopter($this->rules))->adoptAll($readings);
         $lengths = array_values(array_filter($readings, static fn (Reading $r): bool => $r->quantity->isLength()));
         $closed = (new PlaneCloser($this->rules))->close($plane, $adoptions, $lengths);

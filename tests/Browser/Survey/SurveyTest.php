@@ -81,10 +81,18 @@ final class SurveyTest extends BrowserTestCase
         $this->beginOarStore($person, 'Two sides');
         $person->press('Ridge: not measured yet');
         $person->choose('Source', 'panel count');
-        $person->type('Old panels', '31.25');
-        $person->type('Their cover', '16');
+        // As one says it: thirty-one whole ones of 16, and a last one of 4.
+        $person->type('Old panels', '31 × 16 + 4');
+        $person->field('And a rest')->click();
+        self::assertSame(['31', '16', '4'], array_map(static fn (string $field): ?string => $person->field($field)->getAttribute('value'), ['Old panels', 'Their cover', 'And a rest']));
         $person->press('Keep');
         $person->waitUntil(fn (): bool => $person->text("//*[@data-testid='adopted']") === '41′ 8″');
+        // The tape on the old panel has its overhang in it.
+        $person->pressBeginning('Eave to ridge: show its readings');
+        $person->press('the old panel’s end');
+        $this->takeReading($person, 'Eave to ridge', '215 3/8');
+        $person->sees('to the old panel’s end; 17′ 10 3/8″ on the deck');
+        $person->sees('1″ past the eave');
         $person->press('+ other side of the ridge');
         $person->sees('Other side of First plane');
         $person->pressBeginning('Ridge: show its readings');

@@ -127,7 +127,7 @@ final readonly class PieceLine
         $cutting = $this->plan->of(CuttingStage::class);
         $builds = $this->plan->of(BuildsStage::class);
         $drawn = [];
-        foreach ((new Cutter($builds))->cut($this->face, $this->plan->of(LayoutStage::class)->layouts[$this->face->id], OrderLength::by($this->plan->job->rules, 0.0)) as $panel) {
+        foreach ((new Cutter($builds))->cut($this->face, $this->plan->of(LayoutStage::class)->layouts[$this->face->id], OrderLength::bare()) as $panel) {
             $drawn[$panel->id] = $panel;
         }
         $asDrawn = new CutCardMaker($builds);

@@ -8,11 +8,20 @@ import { NameField } from '../../bench/NameField';
 import { useJob } from '../../job/JobContext';
 import { editPlane, putBehind, removePlane } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
+import { Said } from '../../tape/Len';
+import { TapeField } from '../../tape/TapeField';
 
-/** What else was seen: name, roof-over or tear-off, deck, layers, the plane behind the ridge, notes. */
-export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean }) {
+interface DeckNotesProps {
+    plane: Plane;
+    disabled: boolean;
+    /** What is replaced in kind, in words. */
+    old: string | null;
+}
+
+/** What else was seen: name, roof-over or tear-off, old panels, deck, layers, the plane behind the ridge, notes. */
+export function DeckNotes({ plane, disabled, old }: DeckNotesProps) {
     const { t } = useTranslation();
-    const { document: doc, edit } = useJob();
+    const { document: doc, edit, units } = useJob();
     const change = (part: Partial<Plane>) => edit((d) => editPlane(d, plane.id, (plane) => ({ ...plane, ...part })));
     const others = planesOf(doc).filter((one) => one.id !== plane.id);
     return (
@@ -49,6 +58,29 @@ export function DeckNotes({ plane, disabled }: { plane: Plane; disabled: boolean
                     ))}
                 </TextField>
             </div>
+            <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                <TapeField
+                    label={t('notes.old-cover')}
+                    value={plane.old?.cover ?? null}
+                    units={units}
+                    most={120}
+                    disabled={disabled}
+                    onChange={(cover) => change({ old: cover > 0 ? { ...plane.old, cover } : undefined })}
+                />
+                <TapeField
+                    label={t('notes.old-seam')}
+                    value={plane.old?.seamHeight ?? null}
+                    units={units}
+                    most={12}
+                    disabled={disabled || !plane.old}
+                    onChange={(seamHeight) => plane.old && change({ old: { ...plane.old, seamHeight } })}
+                />
+            </div>
+            {old && (
+                <p className="muted">
+                    <Said text={old} />
+                </p>
+            )}
             <DeckField face={plane.id} />
             {plane.deck && <p className="muted small">{t('notes.deck-written', { deck: plane.deck })}</p>}
             {others.length > 0 && (

@@ -2,9 +2,9 @@ import { useTranslation } from 'react-i18next';
 import type { SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
 import { setRule } from '../../job/edits';
-import { Len } from '../../tape/Len';
+import { Len, Said } from '../../tape/Len';
 
-/** The two schools of how much longer to order, side by side with the money at stake. */
+/** The schools of how much longer to order, side by side with the money at stake. */
 export function ExtraToOrder({ survey }: { survey: SurveyPlane }) {
     const { t } = useTranslation();
     const { edit, mayChange } = useJob();
@@ -27,6 +27,11 @@ export function ExtraToOrder({ survey }: { survey: SurveyPlane }) {
                             + <Len inches={extra.extra} round="up" />
                         </span>
                     </span>
+                    {extra.inAll && (
+                        <p>
+                            <Said text={extra.inAll} />
+                        </p>
+                    )}
                     <p>{t('extra.stake', { metal: extra.metalMoney, risk: extra.riskMoney })}</p>
                 </button>
             ))}

@@ -7,7 +7,8 @@ import type { Adoption, Plane, Reading, SurveyPlane } from '../../contracts/surv
 import { useJob } from '../../job/JobContext';
 import { freshId, putReading, removeReading } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
-import { Len } from '../../tape/Len';
+import { useJobTape } from '../../tape/JobTape';
+import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { CountEntry } from './CountEntry';
 import { PitchEntry } from '../../readings/PitchEntry';
@@ -29,7 +30,9 @@ interface ReadingsProps {
 export function Readings({ plane, name, adoption, misses, culprit }: ReadingsProps) {
     const { t } = useTranslation();
     const { edit, mayChange, units, saved } = useJob();
+    const print = useJobTape();
     const [source, setSource] = useState<Source>('tape');
+    const [low, setLow] = useState<'deck' | 'old-panel'>('deck');
     const { quantity } = partsOf(name);
     const gauge = useGauge(quantity === 'pitch' ? 'pitch' : 'length');
     const placed = hasPlace(name, plane.shape);
@@ -55,6 +58,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                 ...partsOf(name),
                 source: part.typed !== undefined && part.typed === gauge.typed ? 'laser' : source,
                 ...(placed ? { at: place } : {}),
+                ...(quantity === 'eaveToRidge' && low === 'old-panel' ? { low } : {}),
                 time: now(),
                 ...part,
             }),
@@ -114,9 +118,17 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                                                 {quantity === 'pitch' ? (
                                                     Math.round(one.value * 100) / 100
                                                 ) : (
-                                                    <Len inches={one.value} />
+                                                    <Len inches={one.taped ?? one.value} />
                                                 )}
                                             </b>
+                                            {one.taped !== null && (
+                                                <span
+                                                    className="muted small"
+                                                    style={{ display: 'block', whiteSpace: 'normal' }}
+                                                >
+                                                    <Said text={t('survey.on-deck', { deck: print(one.value) })} />
+                                                </span>
+                                            )}
                                         </td>
                                         <td
                                             className="n muted small"
@@ -183,7 +195,7 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                             key={mending}
                             start={mending ?? ''}
                             units={units}
-                            onEnter={(panels, cover) => keep({ panels, cover, typed: `${panels} × ${cover}` })}
+                            onEnter={(counted) => keep(counted)}
                         />
                     ) : (
                         <TapeEntry
@@ -226,6 +238,22 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                             </TextField>
                         )}
                     </div>
+                    {quantity === 'eaveToRidge' && (
+                        <div className="rowed" role="group" aria-label={t('survey.low')}>
+                            <span className="muted">{t('survey.low')}</span>
+                            {(['deck', 'old-panel'] as const).map((one) => (
+                                <button
+                                    key={one}
+                                    type="button"
+                                    className="chip"
+                                    aria-pressed={one === low}
+                                    onClick={() => setLow(one)}
+                                >
+                                    {t(`survey.low.${one}`)}
+                                </button>
+                            ))}
+                        </div>
+                    )}
                 </div>
             )}
             {!mayChange && !adoption && <Button disabled>{t('survey.read-only')}</Button>}

@@ -112,7 +112,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                     </tbody>
                 </table>
             </section>
-            <DeckNotes plane={plane} disabled={!mayChange} />
+            <DeckNotes plane={plane} disabled={!mayChange} old={survey?.old ?? null} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.survey')}</p>
         </aside>
