@@ -27,6 +27,12 @@ final class LayoutChanges
             }
         }
 
+        foreach ((array) ($after->lineChecks ?? []) as $id => $check) {
+            if ((((array) ($before->lineChecks ?? []))[$id] ?? null) != $check) {
+                $changes[] = new Change('line-checked', $plane($id));
+            }
+        }
+
         return $changes;
     }
 

@@ -7,6 +7,7 @@ namespace App\Stations\Layout;
 use App\Documents\Reading;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\LineCheck;
 use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\RoofInput;
@@ -52,6 +53,22 @@ final readonly class LayoutReader
             );
         }
 
-        return new LayoutInput($layouts);
+        return new LayoutInput($layouts, $this->checks());
+    }
+
+    /** @return array<string, LineCheck> by face; of faces that come and go they wait, too */
+    private function checks(): array
+    {
+        $checks = [];
+        foreach ((array) ($this->reading->document->lineChecks ?? []) as $face => $said) {
+            $check = new LineCheck((float) $said->at, $said->toward === 'right', (float) $said->along, (float) $said->up, isset($said->read) ? (float) $said->read : null);
+            if ($check->closes()) {
+                $checks[(string) $face] = $check;
+            } else {
+                $this->reading->fault("lineChecks.$face.read", 'triangle-open', $said->read, ['least' => abs($check->along - $check->up), 'most' => $check->along + $check->up]);
+            }
+        }
+
+        return $checks;
     }
 }

@@ -28,7 +28,7 @@ final readonly class LayoutSlice
     /** What the survey says about squareness and closure decides how the end panels are cut. */
     private const FEEDS_LAYOUT = ['survey.out-of-square', 'survey.hidden-under-rake', 'survey.culprit'];
 
-    public function __construct(private FaceWriter $faces, private LayoutWriter $layouts, private MarksWriter $marks, private ChalkWriter $chalk, private Wire $wire)
+    public function __construct(private FaceWriter $faces, private LayoutWriter $layouts, private MarksWriter $marks, private ChalkWriter $chalk, private LineCheckWriter $lines, private Wire $wire)
     {
     }
 
@@ -69,6 +69,7 @@ final readonly class LayoutSlice
             'alternatives' => $this->alternatives($plan, ComparedStart::compare($plan, $face)),
             'chalk' => $this->chalk->chalk($plan, [$face]),
             'runOut' => $runOut,
+            ...$this->lines->lines($plan, $face),
             'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->where === $face->id && ($f->stage !== 'survey' || in_array($f->code, self::FEEDS_LAYOUT, true))))),
         ];
     }

@@ -20,6 +20,7 @@ final class LayoutRules
             HouseRule::number('layout.wallClear', RuleUnit::Inches, 3.0, 0.0, 12.0),
             HouseRule::number('layout.narrowestRip', RuleUnit::Inches, 4.0, 1.0, 12.0),
             HouseRule::number('layout.narrowestRipShare', RuleUnit::Share, 1 / 3, 0.1, 0.75),
+            HouseRule::number('layout.lineOut', RuleUnit::Inches, 0.125, 0.0625, 2.0),
             HouseRule::number('layout.checkMarkEvery', RuleUnit::Count, 4.0, 1.0, 10.0),
             $weight('narrowRip', 200.0), $weight('keepOut', 60.0), $weight('unmatchedSeam', 6.0), $weight('panel', 10.0), $weight('metal', 1.0), $weight('cut', 2.0), $weight('unevenEnds', 4.0), $weight('oddStart', 1.0),
         ];

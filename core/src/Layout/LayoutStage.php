@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\Finder\LayoutFinder;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Units\Length;
 
 /**
  * Where the seams of every face fall.
@@ -40,7 +43,7 @@ final readonly class LayoutStage implements Stage
         foreach ($groups as $group) {
             foreach ($group->group->faces as $number => $face) {
                 $choices[$face->id] = $group->choices[$number];
-                $inTheWay[$face->id] = $finder->findings($group, $face);
+                $inTheWay[$face->id] = [...$finder->findings($group, $face), ...$this->line($plan, $face)];
             }
         }
         $layouts = [];
@@ -49,5 +52,18 @@ final readonly class LayoutStage implements Stage
         }
 
         return new LayoutResult($groups, $layouts, $inTheWay, $roof, $builds, $finder);
+    }
+
+    /** @return list<Finding> where the line snapped on a face was found to lean */
+    private function line(Plan $plan, Face $face): array
+    {
+        $check = $plan->job->part(LayoutInput::class)->checks[$face->id] ?? null;
+        $out = $check?->runOut(LineCheck::over($face, $check->at)) ?? 0.0;
+
+        return $check === null || abs($out) <= $plan->job->rules->number('layout.lineOut') ? [] : [Finding::settle('layout.line-leans', $face->id, [
+            'out' => Length::ofInches(abs($out)),
+            'side' => $out > 0.0 ? 'right' : 'left',
+            'over' => Length::ofInches(LineCheck::over($face, $check->at)),
+        ])];
     }
 }

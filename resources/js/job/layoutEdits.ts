@@ -88,3 +88,16 @@ export function setCut(document: JobDocument, panel: CutPanel, done: boolean): J
         },
     };
 }
+
+export type LineCheck = NonNullable<JobDocument['lineChecks']>[string];
+
+/** Holds the line snapped on a face against its eave. */
+export function checkLine(document: JobDocument, face: string, check: LineCheck): JobDocument {
+    return { ...document, lineChecks: { ...document.lineChecks, [face]: check } };
+}
+
+export function forgetLine(document: JobDocument, face: string): JobDocument {
+    const lineChecks = { ...document.lineChecks };
+    delete lineChecks[face];
+    return { ...document, lineChecks };
+}

@@ -193,4 +193,34 @@ final class SeamsTest extends BrowserTestCase
     {
         return $person->drawn("//div[contains(@class,'drawing')]/*[name()='svg']");
     }
+
+    public function test_a_snapped_line_is_checked_by_the_roofs_own_triangle(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Pia Holm');
+        $this->beginFromFile($person, 'Chalk', self::demo('boathouse'));
+        $this->goToStation($person, 'Layout');
+        $person->press('Hall N');
+        $person->press('as large as this face');
+        // By hand: sqrt(350² + 216²) = 411.29.
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//*[@data-testid='must-read']"), 'mark 29′ 2″ along the eave to the right and 18′ 0″ up the line. Across it must read 34′ 3 5/16″.'), static fn (): string => $person->text('//aside'));
+        // No triangle has a third side of 60 ft with these.
+        $person->type('It reads across', "60' 0");
+        $person->press('Check');
+        $person->sees('This cannot be taken as it is');
+        $person->sees('with these legs no other closes the triangle');
+        $person->press('Take it back');
+        // (350² + 216² − 412²) / (2 · 350 · 216) = −0.0039 an inch: 0.04 a foot, 0.84 over 216.9.
+        $person->type('It reads across', "34' 4");
+        $person->press('Check');
+        $person->sees('It read 34′ 4″. It leans to the left: 1/16″ a foot, 13/16″ at its far end, 18′ 7/8″ up. Hold its foot and move its top 13/16″ to the right.');
+        $person->sees('The line snapped on this face leans');
+        $person->type('It reads across', '34 ft 3-5/16');
+        $person->press('Check');
+        $person->sees('Straight: over 18′ 7/8″');
+        $person->press('Take it as the control line');
+        $person->waitForSave();
+        $person->doesNotSee('The line snapped on this face leans');
+        $person->sees('Place, from the left rake');
+    }
 }

@@ -10,6 +10,7 @@ import { useJob } from '../../job/JobContext';
 import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { LineCheck } from './LineCheck';
 import { Unchosen } from './Unchosen';
 import { Openings } from './Openings';
 
@@ -158,6 +159,7 @@ export function LayoutBench({
                     </TextField>
                 </div>
             )}
+            <LineCheck laid={laid} onTake={free ? (at, as) => onChoose({ start: 'control-point', at, as }) : null} />
             <Openings face={face} />
             {laid.chalk.length > 0 && (
                 <p style={{ marginTop: 12 }}>
