@@ -8,6 +8,7 @@ use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
@@ -29,6 +30,14 @@ final readonly class CardNotes
         $notes = [];
         foreach ($cards->hems($face, $panel) as $hem) {
             $notes[] = $this->note($hem['quick'] ? 'settle' : 'note', $hem['quick'] ? 'cuts.hem-quick' : 'cuts.hem-square', array_map($tape->print(...), ['wanted' => $hem['wanted'], 'hem' => $hem['hem'], 'along' => $hem['along']]));
+        }
+        $end = EaveEnd::of($plan->job->covering);
+        if ($end !== EaveEnd::Tab && $cards->seamEnds($face, $panel) > 0) {
+            $notes[] = $this->note('note', "cuts.eave-end.$end->value", ['radius' => $tape->print($plan->job->covering->profile->height), 'past' => $tape->print($plan->job->rules->number('cut.capPast'))]);
+        }
+        $jaw = $cards->jaw($face, $panel);
+        if ($jaw !== null) {
+            $notes[] = $this->note('note', 'cuts.jaw', ['jaw' => $tape->print($jaw)]);
         }
         $head = $cards->headFold($face, $panel);
         if ($head->turnUp !== null) {

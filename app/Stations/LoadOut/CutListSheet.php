@@ -150,6 +150,7 @@ final readonly class CutListSheet
             [$this->words->say('order.waste'), number_format($order->wasteSquareFeet, 1).' sq ft'],
             [$this->words->say('order.coil', ['width' => $tape->inInches()->print($order->coilWidth)]), number_format(ceil($order->coilFeet - 1e-6)).' ft'],
             [$this->words->say('order.weight'), number_format($order->pounds, 0).' lb'],
+            ...($order->endPlugs > 0 ? [[$this->words->say('order.end-plugs'), (string) $order->endPlugs]] : []),
         ];
         $y = $this->roomFor($sheet, $y, 18.0 * count($totals));
         foreach ($totals as [$what, $much]) {

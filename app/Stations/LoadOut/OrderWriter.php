@@ -31,6 +31,8 @@ final class OrderWriter
             'squareFeet' => $order->squareFeet,
             'wasteSquareFeet' => $order->wasteSquareFeet,
             'pounds' => $order->pounds,
+            // An order without says nothing of them, as it did before there were any.
+            ...($order->endPlugs > 0 ? ['endPlugs' => $order->endPlugs] : []),
         ];
     }
 }

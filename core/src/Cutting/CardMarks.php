@@ -21,10 +21,13 @@ final readonly class CardMarks
 
     private RuleSet $rules;
 
+    private EaveEnd $eaveEnd;
+
     public function __construct(Covering $covering)
     {
         $this->profile = $covering->profile;
         $this->rules = $covering->rules;
+        $this->eaveEnd = EaveEnd::of($covering);
     }
 
     /** @return list<Mark> running distances along both edges from B; corners between the edges with their own x */
@@ -112,9 +115,15 @@ final readonly class CardMarks
         array_push($marks, ...$this->bendMarks($side, $line, $at, $x));
         $hasLeg = $this->profile->family->isConcealed() && ! ($left ? $panel->cutLeft : $panel->cutRight);
         if ($hasLeg && $side->isNotched()) {
-            $back = $at + $this->rules->number('cut.notchBack');
-            $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $back, $x);
-            $marks[] = new Mark('tab', MarkKind::Notch, $line, $back + $this->rules->number('cut.notchTab'), $x);
+            $legs = Legs::of($this->profile, $panel);
+            $seam = $this->eaveEnd->seam($left ? $legs->left : $legs->right, $this->profile, $this->rules);
+            $marks[] = new Mark('seam-back', MarkKind::Notch, $line, $at + $seam->back, $x);
+            if ($seam->tab > 0.0) {
+                $marks[] = new Mark('tab', MarkKind::Notch, $line, $at + $seam->back + $seam->tab, $x);
+            }
+            if ($seam->radius > 0.0) {
+                $marks[] = new Mark('radius', MarkKind::Notch, $line, $at + $seam->back + $seam->radius, $x);
+            }
         }
 
         return $marks;

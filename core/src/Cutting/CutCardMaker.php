@@ -39,11 +39,14 @@ final class CutCardMaker
 
     private readonly LineClipper $clipper;
 
+    private readonly EaveEnd $eaveEnd;
+
     public function __construct(private readonly Builds $builds, private readonly ?EdgeFits $fits = null)
     {
         $this->profile = $builds->covering->profile;
         $this->rules = $builds->covering->rules;
         $this->clipper = new LineClipper;
+        $this->eaveEnd = EaveEnd::of($builds->covering);
     }
 
     /** Keeps what the cards of a plan's faces have in common. */
@@ -69,7 +72,7 @@ final class CutCardMaker
             $piece->length,
             $panel->orderLength,
             $metal->outline,
-            array_merge(...array_map(fn (Line $line): array => $this->onMetal($metal, $line), $this->lines($piece->all(), $ribs))),
+            array_merge(...array_map(fn (Line $line): array => $this->onMetal($metal, $line), $this->lines($piece->all(), $ribs, Legs::of($this->profile, $panel), $piece->width))),
             $ribs,
             [...($fromHead ? $marks->turnedRound($along, $piece->length) : $along), ...$marks->across($piece, $panel)],
             $marks->hookRight($panel),
@@ -138,6 +141,37 @@ final class CutCardMaker
         return $hems;
     }
 
+    /**
+     * Open ends of seams a piece brings to the eave, each counted once: of two legs that make a seam its left one; of equal
+     * legs, which are closed each for itself, both.
+     */
+    public function seamEnds(Face $face, Panel $panel): int
+    {
+        $both = $this->profile->family->hasEqualLegs();
+        $ends = 0;
+        $piece = $this->sides($face, $panel);
+        foreach ($this->profile->family->isConcealed() ? $piece->sides : [] as $side) {
+            if ($side->isNotched()) {
+                $ends += ! $panel->cutLeft && $piece->isAtEdge($side->end(true)->u, true) ? 1 : 0;
+                $ends += $both && ! $panel->cutRight && $piece->isAtEdge($side->end(false)->u, false) ? 1 : 0;
+            }
+        }
+
+        return $ends;
+    }
+
+    /** Inches a hem is left open for the cleat it hooks; null where the piece hooks none. */
+    public function jaw(Face $face, Panel $panel): ?float
+    {
+        foreach ($this->sides($face, $panel)->sides as $side) {
+            if ($side->hem > 0.0 && $side->bound->isEnd() && ! $side->isUpright()) {
+                return $this->rules->number('cut.hemJaw');
+            }
+        }
+
+        return null;
+    }
+
     private function sides(Face $face, Panel $panel): PieceSides
     {
         return PieceSides::of($panel->sheet, $panel->sheetHoles, $this->sidesOf($face, $panel));
@@ -181,7 +215,7 @@ final class CutCardMaker
      * @param  list<float>  $ribs
      * @return list<Line>
      */
-    private function lines(array $sides, array $ribs): array
+    private function lines(array $sides, array $ribs, Legs $legs, float $width): array
     {
         $lines = [];
         foreach ($sides as $side) {
@@ -204,7 +238,8 @@ final class CutCardMaker
             if ($side->isNotched() && $this->profile->family->isConcealed()) {
                 foreach ($ribs as $rib) {
                     $foot = $side->heightAt($rib);
-                    $lines[] = new Line(MarkKind::Notch, new Point($rib, $foot), new Point($rib, $foot + $this->rules->number('cut.notchBack')));
+                    $seam = $this->eaveEnd->seam($rib < $width / 2.0 ? $legs->left : $legs->right, $this->profile, $this->rules);
+                    $lines[] = new Line(MarkKind::Notch, new Point($rib, $foot), new Point($rib, $foot + $seam->back));
                 }
             }
         }

@@ -16,9 +16,12 @@ final class CuttingRules
         return [
             HouseRule::number('cut.notchBack', RuleUnit::Inches, 1.0, 0.5, 2.0),
             HouseRule::number('cut.notchTab', RuleUnit::Inches, 0.75, 0.25, 1.5),
+            HouseRule::choice('cut.eaveEnd', ['tab', 'plug', 'radius', 'cap']),
+            HouseRule::number('cut.capPast', RuleUnit::Inches, 0.75, 0.25, 3.0),
             HouseRule::number('cut.panTurnUp', RuleUnit::Inches, 1.0, 0.5, 2.0),
             HouseRule::number('cut.squareTurnUp', RuleUnit::RiseIn12, 3.0, 0.0, 24.0),
             HouseRule::choice('cut.hemSchool', ['square', 'quick']),
+            HouseRule::number('cut.hemJaw', RuleUnit::Inches, 0.25, 0.0625, 1.0),
             HouseRule::number('cut.leastTip', RuleUnit::Inches, 4.0, 1.0, 12.0),
             HouseRule::number('cut.cleatFlange', RuleUnit::Inches, 1.5, 0.5, 4.0),
             HouseRule::number('fit.miss', RuleUnit::Inches, 0.25, 0.0625, 2.0),

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
+use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
 
 /**
@@ -28,7 +31,22 @@ final readonly class LoadOutStage implements Stage
 
     public function work(Plan $plan): LoadOutResult
     {
-        return new LoadOutResult((new OrderBuilder($plan->job->covering))->build($plan->of(CuttingStage::class)->sheets));
+        $order = (new OrderBuilder($plan->job->covering))->build($plan->of(CuttingStage::class)->sheets);
+
+        return new LoadOutResult(EaveEnd::of($plan->job->covering) === EaveEnd::Plug ? $order->plugged($this->seamEnds($plan)) : $order);
+    }
+
+    private function seamEnds(Plan $plan): int
+    {
+        $cards = CutCardMaker::of($plan);
+        $ends = 0;
+        foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
+            foreach ($plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
+                $ends += $cards->seamEnds($face, $panel);
+            }
+        }
+
+        return $ends;
     }
 
     /** Whether nothing stands against sending the order. */

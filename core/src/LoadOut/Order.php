@@ -12,6 +12,7 @@ final readonly class Order
      * @param  int  $sheets  two panels may come out of one
      * @param  float  $coilFeet  running length of coil when panels are formed on site
      * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
+     * @param  int  $endPlugs  for seams' open ends at the eave, where they are closed so
      */
     public function __construct(
         public array $lines,
@@ -21,6 +22,12 @@ final readonly class Order
         public float $squareFeet,
         public float $wasteSquareFeet,
         public float $pounds,
+        public int $endPlugs = 0,
     ) {
+    }
+
+    public function plugged(int $endPlugs): self
+    {
+        return new self($this->lines, $this->sheets, $this->coilFeet, $this->coilWidth, $this->squareFeet, $this->wasteSquareFeet, $this->pounds, $endPlugs);
     }
 }

@@ -17,7 +17,7 @@
 </head>
 <body>
 <h1>{{ $words->say('notch.title', ['profile' => $profile->key]) }}</h1>
-<p style="margin: 0; width: 7in">{{ $words->say('notch.how', ['back' => $tape->print($back), 'tab' => $tape->print($tab), 'hem' => $tape->print($hem)]) }}</p>
+<p style="margin: 0; width: 7in">{{ $words->say('notch.how', ['hem' => $tape->print($hem)]) }} {{ $said }}</p>
 @foreach ([false, true] as $mirrored)
     @php
         // Left: the leg stands at the pan's right; right: mirrored.
@@ -27,13 +27,21 @@
         $foot = $mirrored ? $x0 + $leg : $x0 + $pan;
     @endphp
     {!! $box($panX, $base - $tall, $pan, $tall, 'border:0.8pt solid #000;border-bottom:2.4pt solid #000') !!}
-    {!! $box($legX, $base - $tall, $leg, $tall - $back, 'border:0.8pt solid #000;border-bottom:2.4pt solid #000') !!}
-    {!! $box($legX, $base - $back - $tab, $leg, $tab, 'border-top:1.6pt dotted #000') !!}
-    {!! $box($foot - 0.01, $base - $back, 0.02, $back, 'background:#000') !!}
+    @php
+        // The leg at the pan's right is the right one, face up.
+        [$seam, $name] = $legs[$mirrored ? 'left' : 'right'];
+        // Rounded at its free edge, away from the pan.
+        $round = $seam->radius > 0 ? sprintf('border-%1$s:2.4pt solid #000;border-bottom-%1$s-radius:%2$.4Fin;', $mirrored ? 'left' : 'right', $seam->radius) : '';
+    @endphp
+    {!! $box($legX, $base - $tall, $leg, $tall - $seam->back, 'border:0.8pt solid #000;border-bottom:2.4pt solid #000;'.$round) !!}
+    @if ($seam->tab > 0)
+        {!! $box($legX, $base - $seam->back - $seam->tab, $leg, $seam->tab, 'border-top:1.6pt dotted #000') !!}
+        {!! $text($legX + 0.1, $base - $seam->back - $seam->tab / 2 - 0.08, $words->say('notch.tab'), 10) !!}
+    @endif
+    {!! $box($foot - 0.01, $base - $seam->back, 0.02, $seam->back, 'background:#000') !!}
     {!! $box($panX, $base - $hem, $pan, 0, 'border-top:1.2pt dashed #000') !!}
     {!! $text($panX + 0.15, $base - $tall + 0.2, $words->say('notch.pan'), 13) !!}
-    {!! $text($legX + 0.12, $base - $tall + 0.2, $words->say($mirrored ? 'notch.left-leg' : 'notch.right-leg'), 11) !!}
-    {!! $text($legX + 0.1, $base - $back - $tab / 2 - 0.08, $words->say('notch.tab'), 10) !!}
+    {!! $text($legX + 0.12, $base - $tall + 0.2, $name, 11) !!}
     {!! $text($panX + 0.15, $base - $hem - 0.22, $words->say('notch.hem'), 10) !!}
     {!! $text($panX + 0.15, $base + 0.05, $words->say('notch.end'), 10) !!}
 @endforeach

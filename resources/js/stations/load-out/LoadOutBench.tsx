@@ -59,6 +59,14 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                         <th scope="row">{t('order.weight')}</th>
                         <td className="n">{t('pounds', { pounds: Math.round(order.pounds) })}</td>
                     </tr>
+                    {order.endPlugs !== undefined && (
+                        <tr>
+                            <th scope="row">{t('order.end-plugs')}</th>
+                            <td className="n">
+                                <b>{order.endPlugs}</b>
+                            </td>
+                        </tr>
+                    )}
                 </tbody>
             </table>
             {slice.saving && (
