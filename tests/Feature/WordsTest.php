@@ -169,7 +169,7 @@ final class WordsTest extends FeatureTestCase
             'form.' => $requests, 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
-            'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'],
+            'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
             'profiles.' => ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
         ];

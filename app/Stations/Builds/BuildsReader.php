@@ -35,7 +35,7 @@ final readonly class BuildsReader
             if ($kind === EdgeKind::Valley) {
                 $this->checkReveal((string) $id, $wish);
             }
-            $wishes[(string) $id] = new EdgeWish(isset($wish->reveal) ? (float) $wish->reveal : null, isset($wish->vented) ? (bool) $wish->vented : null);
+            $wishes[(string) $id] = new EdgeWish(isset($wish->reveal) ? (float) $wish->reveal : null, isset($wish->vented) ? (bool) $wish->vented : null, (bool) ($wish->starter ?? false));
         }
 
         return new BuildsInput($wishes);

@@ -7,6 +7,8 @@ namespace App\Stations\Layout;
 use App\Stations\Cutting\ChalkWriter;
 use App\Stations\Roof\FaceWriter;
 use App\Stations\Wire;
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
@@ -19,6 +21,7 @@ use Imbrex\Core\Layout\RunOut;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Survey\Squareness;
 use Imbrex\Core\Survey\SurveyStage;
 
@@ -49,6 +52,23 @@ final readonly class LayoutSlice
         ];
     }
 
+    /** @return list<array{edge: string, side: string, starter: bool}> */
+    private function rakes(Plan $plan, Face $face): array
+    {
+        $finder = new SideFinder($plan->of(RoofStage::class)->roof);
+        $rakes = [];
+        foreach ($face->edges as $side => $kind) {
+            $edge = $kind === EdgeKind::Rake ? $finder->edge($face, 0, $side) : null;
+            if ($edge !== null) {
+                // Counter-clockwise: a side that runs down is the left one.
+                $isLeft = $face->outline->corner($side + 1)->v < $face->outline->corner($side)->v;
+                $rakes[] = ['edge' => $edge->id, 'side' => $isLeft ? 'left' : 'right', 'starter' => $plan->of(BuildsStage::class)->at($face, 0, $side)->hasStarter()];
+            }
+        }
+
+        return $rakes;
+    }
+
     /** @return array<string, mixed> */
     private function laidFace(Plan $plan, Face $face): array
     {
@@ -69,6 +89,8 @@ final readonly class LayoutSlice
             'alternatives' => $this->alternatives($plan, ComparedStart::compare($plan, $face)),
             'chalk' => $this->chalk->chalk($plan, [$face]),
             'runOut' => $runOut,
+            'rakes' => $this->rakes($plan, $face),
+            'standOff' => $plan->job->rules->number('edge.rake.standOff'),
             ...$this->lines->lines($plan, $face),
             'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findings(), static fn (Finding $f): bool => $f->where === $face->id && ($f->stage !== 'survey' || in_array($f->code, self::FEEDS_LAYOUT, true))))),
         ];

@@ -10,7 +10,7 @@ use stdClass;
 /** What a save changed on the measured planes. */
 final class SurveyChanges
 {
-    private const FIELDS = ['name', 'riseIn12', 'outline', 'edges', 'ridgeWith', 'covering', 'oldLayers', 'deck', 'notes', 'shape', 'leans', 'ties', 'placed'];
+    private const FIELDS = ['name', 'riseIn12', 'outline', 'edges', 'ridgeWith', 'covering', 'oldLayers', 'old', 'deck', 'notes', 'shape', 'leans', 'ties', 'placed'];
 
     /**
      * @param  list<stdClass>  $before

@@ -18,7 +18,7 @@ final readonly class EdgeAllowance
     {
     }
 
-    /** Metal kept this far (in) from an opening, with nothing folded. */
+    /** Metal kept this far (in) from an opening or a starter, with nothing folded. */
     public static function clear(float $inches): self
     {
         return new self(-$inches, 0.0);

@@ -21,9 +21,18 @@ final readonly class EdgeBuild
      */
     public function allowance(bool $isLowEnd): EdgeAllowance
     {
+        if ($this->hasStarter()) {
+            return EdgeAllowance::clear($this->covering->rules->number('edge.rake.standOff'));
+        }
         $allowance = EdgeAllowance::of($this->kind, $this->covering->profile->family, $this->isVented(), $this->covering->rules, $isLowEnd);
 
         return $this->kind === EdgeKind::Valley && $this->wish?->reveal !== null ? $allowance->heldBack($this->wish->reveal) : $allowance;
+    }
+
+    /** Whether a starter lies along it, and the first panel's clips stand off from that. */
+    public function hasStarter(): bool
+    {
+        return $this->kind === EdgeKind::Rake && $this->wish?->starter === true;
     }
 
     /** Bare pan from the centre of a valley to the panel's end, inches. */

@@ -12,8 +12,9 @@ final readonly class EdgeWish
     /**
      * @param  float|null  $reveal  of a valley: bare pan from its centre to the panel's end, inches
      * @param  bool|null  $vented  of a ridge
+     * @param  bool  $starter  of a rake: the first panel is clipped beside a starter, clear of it
      */
-    public function __construct(public ?float $reveal = null, public ?bool $vented = null)
+    public function __construct(public ?float $reveal = null, public ?bool $vented = null, public bool $starter = false)
     {
     }
 
@@ -23,6 +24,7 @@ final readonly class EdgeWish
         return match ($kind) {
             EdgeKind::Valley => ['reveal'],
             EdgeKind::Ridge => ['vented'],
+            EdgeKind::Rake => ['starter'],
             default => [],
         };
     }

@@ -101,3 +101,11 @@ export function forgetLine(document: JobDocument, face: string): JobDocument {
     delete lineChecks[face];
     return { ...document, lineChecks };
 }
+
+/** Lays a starter along a rake, or takes it away. */
+export function setStarter(document: JobDocument, edge: string, starter: boolean): JobDocument {
+    const edges = { ...document.edges };
+    if (starter) edges[edge] = { ...edges[edge], starter };
+    else delete edges[edge];
+    return { ...document, edges };
+}

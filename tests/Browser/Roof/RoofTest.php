@@ -260,8 +260,8 @@ final class RoofTest extends BrowserTestCase
         $person->waitForSave();
         $person->sees('Where it lies in plan');
         // Beside the other it stood at 25 feet from the west, on the line.
+        $person->waitUntil(fn (): bool => $person->field('West–east from zero')->getAttribute('value') !== '25′ 0″', fn (): string => $person->text());
         $east = $person->field('West–east from zero')->getAttribute('value');
-        self::assertNotSame('25′ 0″', $east);
         self::assertStringNotContainsString('-', (string) $east);
         $person->type('South–north from zero', "10'");
         $person->keys(WebDriverKeys::ENTER);

@@ -11,6 +11,7 @@ import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { LineCheck } from './LineCheck';
+import { Starters } from './Starters';
 import { Unchosen } from './Unchosen';
 import { Openings } from './Openings';
 
@@ -159,6 +160,7 @@ export function LayoutBench({
                     </TextField>
                 </div>
             )}
+            <Starters laid={laid} />
             <LineCheck laid={laid} onTake={free ? (at, as) => onChoose({ start: 'control-point', at, as }) : null} />
             <Openings face={face} />
             {laid.chalk.length > 0 && (
