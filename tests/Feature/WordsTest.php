@@ -15,6 +15,7 @@ use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Cutting\AcrossFrom;
 use Imbrex\Core\Cutting\CutKind;
+use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\HowToTake;
 use Imbrex\Core\Cutting\Leg;
 use Imbrex\Core\Cutting\MarkKind;
@@ -168,7 +169,7 @@ final class WordsTest extends FeatureTestCase
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
             'form.' => $requests, 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
-            'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
+            'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
             'profiles.' => ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
