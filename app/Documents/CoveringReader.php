@@ -28,6 +28,9 @@ final readonly class CoveringReader
     public function read(): Covering
     {
         $rules = $this->rules();
+        foreach ($this->reading->document->catalogue->profiles ?? [] as $i => $own) {
+            $this->reading->faults(...ProfileBuilder::faults($own, "catalogue.profiles[$i]"));
+        }
         $catalogue = Catalogue::shipped()->with(array_map(
             ProfileBuilder::build(...),
             array_values($this->reading->document->catalogue->profiles ?? []),

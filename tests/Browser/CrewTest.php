@@ -98,11 +98,16 @@ final class CrewTest extends BrowserTestCase
         $person->signInAs('Wren Alder');
         $person->goTo('/crew');
         $person->press('Add a profile');
-        foreach (['Name' => 'yard-lock-14', 'Cover' => '14', 'Seam or rib height' => '1 1/2', 'Metal beyond the left' => '3/8', 'Metal beyond the right' => '1/4', 'Flat width of the blank' => '18'] as $label => $typed) {
+        foreach (['Name' => 'yard-lock-14', 'Cover' => '14', 'Seam or rib height' => '1 1/2', 'Out to out' => '14 5/8', 'Inside to outside' => '15', 'Flat width of the blank' => '18'] as $label => $typed) {
             $person->type($label, $typed);
         }
+        // Wider inside than out to out: a slip of the tape, and it is said which.
+        $person->press('Keep it');
+        $person->sees('at most 14.625 in, by the other tapes of this panel');
+        $person->type('Inside to outside', '14 1/4');
         $person->press('Keep it');
         $person->waitFor("//th[normalize-space()='yard-lock-14']");
+        $person->sees('14″ cover, 14 5/8″ out to out');
         $this->beginOarStore($person, 'Yard roof');
         $this->goToStation($person, 'Layout');
         $person->press('Choose what covers it');

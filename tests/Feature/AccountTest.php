@@ -128,7 +128,12 @@ final class AccountTest extends FeatureTestCase
         $this->actingAs($user)->postJson('/api/crew/profiles', $own)->assertCreated();
         $this->actingAs($user)->postJson('/api/crew/profiles', [...$own, 'cover' => -2])->assertUnprocessable()->assertJsonPath('faults.0.field', 'catalogue.profiles[0].cover');
         $this->actingAs($user)->postJson('/api/crew/profiles', [...$own, 'key' => 'rib-9-36'])->assertConflict();
-        $this->actingAs($user)->getJson('/api/crew/profiles')->assertJsonCount(1)->assertJsonPath('0.definition.cover', 14);
+        // By what was taped: legs of 3/8 and 1/4, or the number that cannot be.
+        $taped = [...array_diff_key($own, ['leftMetal' => 1, 'rightMetal' => 1]), 'outToOut' => 14.625, 'insideToOutside' => 14.25];
+        $this->actingAs($user)->postJson('/api/crew/profiles', [...$taped, 'insideToOutside' => 15])->assertUnprocessable()->assertJsonPath('faults.0.field', 'catalogue.profiles[0].insideToOutside');
+        $this->actingAs($user)->postJson('/api/crew/profiles', [...$taped, 'leftMetal' => 1])->assertUnprocessable()->assertJsonPath('faults.0.field', 'catalogue.profiles[0].leftMetal');
+        $this->actingAs($user)->postJson('/api/crew/profiles', $taped)->assertCreated();
+        $this->actingAs($user)->getJson('/api/crew/profiles')->assertJsonCount(1)->assertJsonPath('0.outToOut', 14.625)->assertJsonPath('0.definition.cover', 14);
     }
 
     public function test_a_crew_is_founded_from_the_command_line(): void

@@ -171,7 +171,7 @@ final class WordsTest extends FeatureTestCase
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
-            'profiles.' => ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'],
+            'profiles.' => ['cover', 'height', 'outToOut', 'insideToOutside', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
         ];
     }

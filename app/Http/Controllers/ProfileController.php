@@ -30,6 +30,7 @@ final class ProfileController
         $document = $reader->decode((string) json_encode([
             'format' => Formats::NEWEST, 'name' => 'catalogue', 'roof' => ['planes' => []], 'catalogue' => ['profiles' => [$definition]],
         ]));
+        $reader->job($document);
         $profile = $document->catalogue->profiles[0];
         abort_if(isset(Catalogue::shipped()->profiles[$profile->key]), 409, 'shipped');
         $kept = $crew->profiles()->updateOrCreate(['key' => $profile->key], ['definition' => (array) $profile]);
@@ -56,7 +57,11 @@ final class ProfileController
         Gate::authorize('view', $crew);
 
         return new JsonResponse($crew->profiles()->orderBy('key')->get()->map(
-            static fn (CrewProfile $p): array => ['id' => $p->id, 'definition' => $p->definition, 'section' => Wire::line(Section::of(ProfileBuilder::build((object) $p->definition)))],
+            static function (CrewProfile $p): array {
+                $profile = ProfileBuilder::build((object) $p->definition);
+
+                return ['id' => $p->id, 'definition' => $p->definition, 'section' => Wire::line(Section::of($profile)), 'outToOut' => $profile->outToOut()];
+            },
         ));
     }
 }

@@ -66,7 +66,11 @@ export function useCatalogue() {
 export function useCrewProfiles() {
     return useQuery({
         queryKey: ['crew-profiles'],
-        queryFn: () => call<{ id: number; definition: Profile; section: [number, number][] }[]>('GET', 'crew/profiles'),
+        queryFn: () =>
+            call<{ id: number; definition: Profile; section: [number, number][]; outToOut: number }[]>(
+                'GET',
+                'crew/profiles',
+            ),
     });
 }
 

@@ -7,9 +7,11 @@ import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../api/client';
 import type { Profile } from '../contracts/job';
 import { useCrewProfiles } from '../api/queries';
-import { Len } from '../tape/Len';
+import { useJobTape } from '../tape/JobTape';
+import { Said } from '../tape/Len';
 import { readTape } from '../tape/readTape';
 import { FieldForm } from './FieldForm';
+import { ThreeTapes } from './ThreeTapes';
 
 const FAMILIES: Profile['family'][] = [
     'snap-lock',
@@ -21,12 +23,15 @@ const FAMILIES: Profile['family'][] = [
     'corrugated',
 ];
 const HANDS: NonNullable<Profile['hand']>[] = ['female-left', 'female-right', 'either'];
-const LENGTHS = ['cover', 'height', 'leftMetal', 'rightMetal', 'coil'] as const;
+const LENGTHS = ['cover', 'outToOut', 'insideToOutside', 'height', 'coil'] as const;
+/** Two legs alike need no second tape. */
+const MAY_BE_LEFT = 'insideToOutside';
 
 /** Profiles the crew measured or copied from the panel maker's sheet. */
 export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
     const { t } = useTranslation();
     const client = useQueryClient();
+    const print = useJobTape();
     const profiles = useCrewProfiles();
     const [family, setFamily] = useState<Profile['family']>('snap-lock');
     const [hand, setHand] = useState<NonNullable<Profile['hand']>>('female-left');
@@ -36,7 +41,8 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
     const add = async (values: Record<string, string>) => {
         const lengths: Record<string, number> = {};
         for (const name of LENGTHS) {
-            const reading = readTape(values[name] === '' ? '0' : values[name], 'imperial');
+            if (name === MAY_BE_LEFT && values[name].trim() === '') continue;
+            const reading = readTape(values[name], 'imperial');
             if ('fault' in reading)
                 throw new ApiError(422, {
                     faults: [{ field: name, message: t(`tape.fault.${reading.fault}`, { typed: values[name] }) }],
@@ -71,12 +77,17 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
             <p className="muted small">{t('profiles.hint')}</p>
             <table className="plain">
                 <tbody>
-                    {profiles.data?.map(({ id, definition }) => (
+                    {profiles.data?.map(({ id, definition, outToOut }) => (
                         <tr key={id}>
                             <th scope="row">{definition.key}</th>
                             <td className="muted">{t(`family.${definition.family}`)}</td>
                             <td className="n">
-                                <Len inches={definition.cover} inchesOnly />
+                                <Said
+                                    text={t('profiles.sheet', {
+                                        cover: print(definition.cover, 'nearest', true),
+                                        out: print(outToOut, 'nearest', true),
+                                    })}
+                                />
                             </td>
                             <td className="n">
                                 {mayChange && (
@@ -96,6 +107,7 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                 <details style={{ marginTop: 10 }}>
                     <summary className="linkish">{t('profiles.add')}</summary>
                     <div style={{ marginTop: 12 }}>
+                        <ThreeTapes />
                         <FieldForm
                             key={adding}
                             fields={[
