@@ -16,6 +16,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TipController;
 use App\Http\Middleware\SamePerson;
 use App\Models\Job;
 use Illuminate\Support\Facades\Route;
@@ -45,6 +46,9 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
     Route::get('crew/profiles', [ProfileController::class, 'index']);
     Route::post('crew/profiles', [ProfileController::class, 'store']);
     Route::delete('crew/profiles/{profile}', [ProfileController::class, 'destroy']);
+    Route::get('crew/tips', [TipController::class, 'index']);
+    Route::post('crew/tips', [TipController::class, 'store']);
+    Route::delete('crew/tips/{tip}', [TipController::class, 'destroy']);
 
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
     Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
+use App\Models\CrewTip;
+use App\Models\Job;
 use App\Models\JobRevision;
 use App\Plans\PlanCache;
 use App\Plans\Programme;
@@ -60,7 +62,7 @@ final readonly class FileMaker
     public function make(JobRevision $revision, StationFile $file, ?string $pick, Closure $tell): void
     {
         $plan = $this->plans->work($revision, static fn (float $done) => $tell($done * self::PLAN));
-        $edition = new Edition($revision->number, $revision->decoded(...), static fn (): Plan => $plan, $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)));
+        $edition = new Edition($revision->number, $revision->decoded(...), static fn (): Plan => $plan, $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)), tips: self::tips($revision));
         $content = ($file->make)($edition);
         if ($content !== null) {
             $this->shelf->put($this->key($revision, $file, $pick), $content);
@@ -69,12 +71,19 @@ final readonly class FileMaker
 
     public function edition(JobRevision $revision, ?string $pick): Edition
     {
-        return new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), $pick);
+        return new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), $pick, tips: self::tips($revision));
     }
 
     /** The number stands at every sheet's foot. */
     private function key(JobRevision $revision, StationFile $file, ?string $pick): string
     {
-        return implode('|', [$this->plans->key($revision), $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version()]);
+        return implode('|', [$this->plans->key($revision), $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version(), hash('xxh128', serialize(self::tips($revision)))]);
+    }
+
+    /** @return list<array{place: string, text: string}> */
+    private static function tips(JobRevision $revision): array
+    {
+        return array_values(CrewTip::query()->where('crew_id', Job::withTrashed()->whereKey($revision->job_id)->value('crew_id'))->where('in_print', true)->orderBy('id')->get()
+            ->map(static fn (CrewTip $tip): array => ['place' => $tip->place, 'text' => $tip->text])->all());
     }
 }

@@ -46,6 +46,12 @@ final class Crew extends Model
         return $this->hasMany(Invitation::class);
     }
 
+    /** @return HasMany<CrewTip, $this> */
+    public function tips(): HasMany
+    {
+        return $this->hasMany(CrewTip::class);
+    }
+
     /** @return HasMany<CrewProfile, $this> */
     public function profiles(): HasMany
     {

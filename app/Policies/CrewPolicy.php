@@ -19,6 +19,11 @@ final class CrewPolicy
         return $user->crew_id === $crew->id && $user->role->invites();
     }
 
+    public function keepTips(User $user, Crew $crew): bool
+    {
+        return $user->crew_id === $crew->id && $user->role->changesPlans();
+    }
+
     public function keepCatalogue(User $user, Crew $crew): bool
     {
         return $user->crew_id === $crew->id && $user->role->keepsCatalogue();

@@ -18,9 +18,10 @@ final class Edition
      * @param  Closure(): Plan  $work
      * @param  string|null  $pick  the one piece that was asked for
      * @param  Release|null  $release  where it is made for a released order
+     * @param  list<array{place: string, text: string}>  $tips  of the crew, that stand in print
      * @param  (Closure(float): void)|null  $tell  told the share of a long file that is done
      */
-    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null, public readonly ?Release $release = null, private readonly ?Closure $tell = null)
+    public function __construct(public readonly int $revision, private readonly Closure $document, private readonly Closure $work, public readonly ?string $pick = null, public readonly ?Release $release = null, private readonly ?Closure $tell = null, public readonly array $tips = [])
     {
     }
 

@@ -141,4 +141,28 @@ final class CrewTest extends BrowserTestCase
         $this->goToStation($person, 'Load-out');
         $person->sees('18′ 3 1/2″');
     }
+
+    public function test_a_note_of_the_crew_is_shown_where_it_acts(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Wren Alder');
+        $this->beginFromFile($person, 'Notes', self::demo('boathouse'));
+        $this->goToStation($person, 'Cuts');
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-29']")->click();
+        $person->sees('Mark out Hall S-29');
+        $person->press('Pin a note');
+        $person->type('Note, in your own words', 'Left snips for the valley cut.');
+        $person->choose('Pinned to', 'every valley');
+        $person->press('Pin it');
+        $person->waitFor("//*[@data-tip][contains(., 'every valley') and contains(., 'Left snips for the valley cut.') and contains(., 'by Wren Alder')]");
+        // Not on a piece without a valley; on the face that has one it is.
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-16']")->click();
+        $person->sees('Mark out Hall S-16');
+        $person->doesNotSee('Left snips');
+        $this->goToStation($person, 'Layout');
+        $person->press('Hall S');
+        $person->sees('Left snips for the valley cut.');
+        $person->press('take down');
+        $person->doesNotSee('Left snips');
+    }
 }

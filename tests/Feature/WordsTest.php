@@ -146,7 +146,7 @@ final class WordsTest extends FeatureTestCase
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 
         return [
-            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => [],
+            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => ['taped-least', 'taped-most'],
             'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
             'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
             'rule.' => array_keys(HouseRules::all()), 'rule-name.' => array_keys(HouseRules::all()), 'rules.of.' => array_keys(HouseRules::byStage()),

@@ -6,6 +6,7 @@ namespace App\Stations\Cutting;
 
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
@@ -48,6 +49,12 @@ final readonly class CardNotes
         }
 
         return $notes;
+    }
+
+    /** @return list<string> where notes of the crew that act on a piece are pinned */
+    public function places(Plan $plan, Face $face, Panel $panel): array
+    {
+        return ['step:cuts', 'profile:'.$plan->job->covering->profile->key, ...array_map(static fn (EdgeKind $kind): string => "edge:$kind->value", CutCardMaker::of($plan)->edgeKinds($face, $panel))];
     }
 
     /** The sheet a piece shares with another: which, how long, and where the two are cut apart; null where it shares none. */

@@ -40,7 +40,7 @@ final readonly class CardSheets
         for ($number = 1; $number <= $pages; $number++) {
             $sheet->page();
             foreach (array_slice($alike, 2 * $number - 2, 2) as $i => $pieces) {
-                $page->draw($this->cardOf($edition->plan(), $pieces), $i === 1);
+                $page->draw($this->cardOf($edition->plan(), $pieces, $edition->tips), $i === 1);
             }
             $this->foot->onPage($sheet, $edition, $number, $pages);
             // The writer adds to the last one when it ends.
@@ -74,8 +74,11 @@ final readonly class CardSheets
         return array_values($alike);
     }
 
-    /** @param  non-empty-list<array{Face, Panel}>  $pieces */
-    private function cardOf(Plan $plan, array $pieces): PrintedCard
+    /**
+     * @param  non-empty-list<array{Face, Panel}>  $pieces
+     * @param  list<array{place: string, text: string}>  $tips  of the crew
+     */
+    private function cardOf(Plan $plan, array $pieces, array $tips = []): PrintedCard
     {
         $cutting = $plan->of(CuttingStage::class);
         $card = $this->card($plan, ...$pieces[0]);
@@ -91,7 +94,19 @@ final readonly class CardSheets
             array_map(static fn (array $piece): string => $cutting->name($piece[1]->id), $pieces),
             array_values(array_unique(array_map(static fn (array $piece): string => $piece[0]->name, $pieces))),
             $partners,
-        ));
+        ))->with($this->said($plan, $pieces[0], $tips));
+    }
+
+    /**
+     * @param  array{Face, Panel}  $piece
+     * @param  list<array{place: string, text: string}>  $tips
+     * @return list<string> those that act on the piece, in the crew's own words
+     */
+    private function said(Plan $plan, array $piece, array $tips): array
+    {
+        $places = $tips === [] ? [] : $this->notes->places($plan, ...$piece);
+
+        return array_column(array_filter($tips, static fn (array $tip): bool => in_array($tip['place'], $places, true)), 'text');
     }
 
     private function card(Plan $plan, Face $face, Panel $panel): PrintedCard

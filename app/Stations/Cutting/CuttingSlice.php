@@ -86,6 +86,7 @@ final readonly class CuttingSlice
             'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $panel->corrections),
             'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
             'notes' => $this->notes->ofEnds($plan, $face, $panel),
+            'places' => $this->notes->places($plan, $face, $panel),
             'sheet' => $this->notes->ofSheet($plan, $panel),
         ];
     }

@@ -45,4 +45,10 @@ final readonly class PrintedCard
     {
         return new self($this->card, $pieces, $faces, $partners, $this->sub, $this->notes, $this->runs, $this->corrected);
     }
+
+    /** @param  list<string>  $tips  notes of the crew that stand on it besides */
+    public function with(array $tips): self
+    {
+        return $tips === [] ? $this : new self($this->card, $this->pieces, $this->faces, $this->partners, $this->sub, [...$this->notes, ...$tips], $this->runs, $this->corrected);
+    }
 }

@@ -160,6 +160,19 @@ final class CutCardMaker
         return $ends;
     }
 
+    /** @return list<EdgeKind> of the edges a piece lies at, each once */
+    public function edgeKinds(Face $face, Panel $panel): array
+    {
+        $kinds = [];
+        foreach ($this->sides($face, $panel)->sides as $side) {
+            if ($side->kind !== null) {
+                $kinds[$side->kind->value] = $side->kind;
+            }
+        }
+
+        return array_values($kinds);
+    }
+
     /** Inches a hem is left open for the cleat it hooks; null where the piece hooks none. */
     public function jaw(Face $face, Panel $panel): ?float
     {

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
 import { useOrders } from '../../api/orders';
 import { Findings } from '../../bench/Findings';
+import { Tips } from '../../bench/Tips';
 import { OrderServes } from '../../bench/OrderServes';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
@@ -113,6 +114,7 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
             {slice.card && <FirstFit slice={slice} panel={panel} view={slice.card.face} />}
             {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
+            {slice.card && <Tips places={slice.card.places} />}
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.cutting')}</p>
         </aside>

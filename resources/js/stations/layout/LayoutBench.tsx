@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next';
 import type { LaidFace, Layout, LayoutAlternative, LayoutSlice } from '../../contracts/layout';
 import type { PlanFace } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
+import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
 import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
 import { Len, Said } from '../../tape/Len';
@@ -176,6 +177,13 @@ export function LayoutBench({
                     {t('system.choose')}
                 </Button>
             )}
+            <Tips
+                places={[
+                    'step:layout',
+                    `profile:${slice.profile.key}`,
+                    ...[...new Set(face.edges)].map((one) => `edge:${one}`),
+                ]}
+            />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.layout')}</p>
         </aside>
