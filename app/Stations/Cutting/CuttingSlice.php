@@ -49,6 +49,7 @@ final readonly class CuttingSlice
             'pairing' => $this->pairing->pairing($plan),
             'saving' => $this->pairing->saving($plan),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $plan->job->part(CuttingInput::class)->corrections),
+            'astray' => $this->lines->astray($plan),
             'findings' => $this->wire->findings($plan, $plan->findingsOf('cutting')),
         ];
     }

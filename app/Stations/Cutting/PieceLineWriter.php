@@ -8,6 +8,7 @@ use App\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Fit\FittedLine;
 use Imbrex\Core\Cutting\Fit\LinePicture;
+use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Fit\PieceLine;
 use Imbrex\Core\Cutting\Fit\SideTaped;
 use Imbrex\Core\Cutting\Fit\TapedMark;
@@ -31,6 +32,7 @@ final class PieceLineWriter
             'farEnd' => $line->farEnd(),
             'offset' => self::offset($line->offset()),
             'marks' => array_map(fn (TapedMark $mark): array => $this->mark($plan, $line->fitted, $mark), $line->fitted->marks ?? []),
+            'seams' => array_map(fn (array $seam): array => ['u' => $seam[0], 'reads' => $seam[1], 'left' => $plan->of(CuttingStage::class)->name("$face->id-$seam[2]"), 'right' => $plan->of(CuttingStage::class)->name("$face->id-".($seam[2] + 1))], $line->seams()),
             'next' => array_map(fn (array $next): array => [
                 'id' => $next[0]->id,
                 'name' => $plan->of(CuttingStage::class)->name($next[0]->id),
@@ -39,6 +41,17 @@ final class PieceLineWriter
             ], $line->next()),
             'picture' => self::picture($face, $line->picture()),
         ], PieceLine::all($plan, $face, $panel));
+    }
+
+    /** @return list<array<string, mixed>> what was taped at no edge there is now */
+    public function astray(Plan $plan): array
+    {
+        return array_map(static fn (Observation $one): array => [
+            'id' => $one->id,
+            'piece' => $plan->of(CuttingStage::class)->name($one->panel() ?? $one->face),
+            'side' => ! $one->taped instanceof SideTaped ? 'seam' : ($one->taped->longSide ? 'long' : 'short'),
+            'measured' => $one->measured(),
+        ], $plan->of(CuttingStage::class)->fits->astray);
     }
 
     /** @return array<string, array{long: float|null, short: float|null}> with hems flat, and folded under */

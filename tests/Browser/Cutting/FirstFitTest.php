@@ -110,6 +110,34 @@ final class FirstFitTest extends BrowserTestCase
         $person->waitForSave();
     }
 
+    public function test_the_line_is_taped_at_a_seam_and_what_lies_astray_can_be_taken_back(): void
+    {
+        $document = self::demo('boathouse');
+        $document['observations'] = [['id' => 'm9', 'edge' => 'hip-gone', 'face' => 'hall.S', 'panel' => 'hall.S-20', 'side' => 'long', 'from' => 'B', 'measured' => 100, 'source' => 'tape']];
+        $person = $this->person();
+        $person->signInAs('Pia Holm');
+        $this->beginFromFile($person, 'Seam', $document);
+        $this->goToStation($person, 'Cuts');
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-28']")->click();
+        $person->sees('Taped at no edge there is now');
+        $person->find("//*[@data-astray='m9']//button")->click();
+        $person->doesNotSee('Taped at no edge there is now');
+
+        // The seam between 28 and 29 lies at 438; the valley leaves the eave at 384: 1.118 · 54 = 60.37.
+        $person->press('Or tape the line at a seam');
+        $person->choose('Seam', 'Hall S-28 | Hall S-29');
+        $person->sees('Now held at 60 3/8″.');
+        $person->type('Up the seam to the line', '60 1/8');
+        $person->press('laser');
+        $person->find("//details[@open][.//*[contains(., 'Up the seam')]]//button[normalize-space()='Take down']")->click();
+        // A quarter lower at the seam, so far longer from T: 152.02 + 0.25, and 133.86 + 0.25.
+        $person->waitFor("//*[@data-testid='next-cards']");
+        $next = static fn (string $side): string => $person->text("//tr[@data-next='Hall S-29'][@data-side='$side']");
+        self::assertSame(['Hall S-29 long side 152″ 152 1/4″', 'short side 133 7/8″ 134 1/8″'], [$next('long'), $next('short')]);
+        $person->sees('At a seam, up from the eave 60 1/8″');
+        $person->waitForSave();
+    }
+
     public function test_on_a_phone_the_two_tapes_fill_the_screen(): void
     {
         $person = $this->atTheBench('Glove', 'Hall S-28', 390, 844);

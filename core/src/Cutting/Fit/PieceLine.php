@@ -104,6 +104,28 @@ final readonly class PieceLine
         return $most > self::WORTH_A_WORD ? $most : null;
     }
 
+    /**
+     * Seams that run at the edge, where its line can be taped up from the eave.
+     *
+     * @return list<array{float, float, int}> u of the seam, v of the line there as it is held now (inches), and the position of the strip left of it
+     */
+    public function seams(): array
+    {
+        if ($this->face->frame === null) {
+            return [];
+        }
+        $line = $this->fitted->line ?? new LineFit($this->edge);
+        [$from, $to] = $line->on($this->face->frame);
+        $seams = [];
+        foreach ($this->plan->of(LayoutStage::class)->layouts[$this->face->id]->seams as $i => $u) {
+            if ($u > min($from->u, $to->u) && $u < max($from->u, $to->u)) {
+                $seams[] = [$u, $from->v + ($u - $from->u) * ($to->v - $from->v) / ($to->u - $from->u), $i + 1];
+            }
+        }
+
+        return $seams;
+    }
+
     /** Across a panel where the tape lies, inches: of the piece, or of a whole panel where the piece is not made from two lengths. */
     public function width(): float
     {

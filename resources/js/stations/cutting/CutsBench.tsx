@@ -8,6 +8,7 @@ import { OrderServes } from '../../bench/OrderServes';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
+import { Astray } from './Astray';
 import { FirstFit } from './FirstFit';
 import { PairLine } from './PairLine';
 
@@ -112,6 +113,7 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
             {steps && <div style={{ marginTop: 14 }}>{steps}</div>}
             {order && <OrderServes order={order} piece={panel.id} />}
             {slice.card && <FirstFit slice={slice} panel={panel} view={slice.card.face} />}
+            <Astray slice={slice} />
             {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
             {slice.card && <Tips places={slice.card.places} />}

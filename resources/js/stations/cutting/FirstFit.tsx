@@ -15,8 +15,12 @@ import { now } from '../../readings/now';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { AtASeam } from './AtASeam';
 import { LineFound } from './LineFound';
 import { TwoTapes } from './TwoTapes';
+
+/** What one reads a mark with on a roof. */
+const SOURCES = ['tape', 'laser'] as const;
 
 interface FirstFitProps {
     slice: CutsSlice;
@@ -32,6 +36,7 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const [edge, setEdge] = useState('');
     const [open, setOpen] = useState(false);
+    const [source, setSource] = useState<(typeof SOURCES)[number]>('tape');
     const lines = slice.card?.edges ?? [];
     if (lines.length === 0) return null;
     const line = lines.find((one) => one.id === edge) ?? lines[0];
@@ -39,7 +44,7 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
     const waiting = (doc.observations ?? []).filter(
         (one) => one.edge === line.id && !line.marks.some((known) => known.id === one.id),
     ).length;
-    const add = (taped: Omit<Observation, 'id' | 'before' | 'edge' | 'face' | 'panel' | 'source' | 'time'>[]) =>
+    const add = (taped: Omit<Observation, 'id' | 'before' | 'edge' | 'face' | 'source' | 'time'>[]) =>
         edit((d) =>
             addObservations(
                 d,
@@ -47,8 +52,7 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
                     ...one,
                     edge: line.id,
                     face: panel.face,
-                    panel: panel.id,
-                    source: 'tape' as const,
+                    source,
                     time: now(),
                 })),
                 panel.id,
@@ -62,7 +66,7 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
             line={line}
             large={large}
             onTake={(taped) => {
-                add(taped);
+                add(taped.map((one) => ({ ...one, panel: panel.id })));
                 setOpen(false);
             }}
         />
@@ -96,6 +100,19 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
                     <p className="muted" style={{ marginBottom: 8 }}>
                         {t('fit.how', { piece: panel.name })}
                     </p>
+                    <div className="rowed" role="group" aria-label={t('fit.source')} style={{ marginBottom: 8 }}>
+                        {SOURCES.map((one) => (
+                            <button
+                                key={one}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one === source}
+                                onClick={() => setSource(one)}
+                            >
+                                {t(`source.${one}`)}
+                            </button>
+                        ))}
+                    </div>
                     {phone ? (
                         <Button variant="outlined" fullWidth onClick={() => setOpen(true)}>
                             {t('fit.two-tapes', { piece: panel.name })}
@@ -103,7 +120,8 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
                     ) : (
                         tapes(false)
                     )}
-                    <Needed panel={panel} line={line} onTake={(one) => add([one])} />
+                    <Needed panel={panel} line={line} onTake={(one) => add([{ ...one, panel: panel.id }])} />
+                    <AtASeam key={line.id} line={line} panel={panel} onTake={(one) => add([one])} />
                 </>
             )}
             <LineFound line={line} />
