@@ -150,7 +150,7 @@ final class FirstFitTest extends BrowserTestCase
         self::assertGreaterThanOrEqual(0, $size[0]);
         self::assertLessThanOrEqual(390, $size[1]);
         self::assertLessThanOrEqual(844, $size[2], 'nothing has to be scrolled for');
-        $person->press('Take down');
+        $person->find("//*[@role='dialog']//button[normalize-space()='Take down']")->click();
         $person->waitUntil(static fn (): bool => count($person->all('//*[@data-mark]')) === 1, static fn (): string => $person->text());
         $person->waitForSave();
     }
