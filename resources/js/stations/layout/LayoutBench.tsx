@@ -12,6 +12,7 @@ import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { LineCheck } from './LineCheck';
+import { PinsCost, signed } from './PinsCost';
 import { Starters } from './Starters';
 import { Unchosen } from './Unchosen';
 import { Openings } from './Openings';
@@ -188,27 +189,6 @@ export function LayoutBench({
             <p className="caution">{t('caution.layout')}</p>
         </aside>
     );
-}
-
-/** What the pins of this group cost against leaving all to the search. */
-function PinsCost({ laid }: { laid: LaidFace }) {
-    const { t } = useTranslation();
-    const cost = laid.pinsCost;
-    if (!cost) return null;
-    return (
-        <div className="finding" data-severity="note">
-            {t('layout.pins-cost', { points: cost.points })}{' '}
-            {cost.parts.map(({ part, points }) => (
-                <span key={part} className="nowrap">
-                    {t(`score.${part}`)} {signed(points)}{' '}
-                </span>
-            ))}
-        </div>
-    );
-}
-
-function signed(points: number): string {
-    return `${points > 0 ? '+' : '−'}${Math.abs(points)}`;
 }
 
 function Alternative({
