@@ -41,8 +41,10 @@ final class SaverCommand extends Command
         while (! is_file($this->path('until'))) {
             $document->name = 'Saved '.++$number;
             [$status, $answer] = $visitor->send('PUT', "jobs/$job", (string) json_encode($document), ["If-Match: \"$base\""]);
-            if ($status === 200) {
-                $base = (int) json_decode($answer)->revision;
+            // One that broke off with the server was never received whole, and acknowledges nothing.
+            $saved = json_decode($answer);
+            if ($status === 200 && isset($saved->revision)) {
+                $base = (int) $saved->revision;
                 fwrite($acknowledged, json_encode(['job' => $job, 'revision' => $base, 'name' => $document->name])."\n");
                 fflush($acknowledged);
             } elseif ($status === 409) {
