@@ -43,7 +43,6 @@ $views = [
         $station('Boathouse', 'roof', '?view=space')($p);
         $p->waitFor("//*[@data-testid='space']/canvas");
     }),
-    'roof-table' => $desk($station('Boathouse', 'roof', '?view=table')),
     'survey-porch' => $desk($station('Clubroom', 'survey', '?plane=PF')),
     'roof-phone' => $desk($station('Boathouse', 'roof'), 390, 844),
     'layout' => $desk($station('Oar store', 'layout')),
@@ -59,6 +58,16 @@ $views = [
     }),
     'survey-phone' => $desk($station('Oar store', 'survey'), 390, 844),
     'cuts-phone' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29'), 390, 844),
+    // Last: it changes the job.
+    'cuts-tapes' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'cuts', '?piece=hall.S-28')($p);
+        $p->press('hems flat');
+        $p->type('Long side of the piece', '170-3/32');
+        $p->type('Short side of the piece', '151 23/32');
+        $p->press('Take down');
+        $p->waitFor("//*[@data-testid='next-cards']");
+        $p->driver->executeScript("document.querySelector('[data-testid=square]').scrollIntoView()");
+    }),
 ];
 
 $folder = $argv[1] ?? 'var/screenshots';

@@ -66,6 +66,8 @@ final readonly class LayoutSlice
             }
         }
 
+        usort($rakes, static fn (array $one, array $other): int => $one['side'] <=> $other['side']);
+
         return $rakes;
     }
 

@@ -12,6 +12,21 @@ export interface Tip {
     author: string;
 }
 
+/** Where notes that act on a step are pinned: the step, its profile, each kind of edge in it once. */
+export function tipPlaces(step: string, edges: string[] = [], profile?: string) {
+    return [
+        `step:${step}`,
+        ...(profile === undefined ? [] : [`profile:${profile}`]),
+        ...[...new Set(edges)].map((edge) => `edge:${edge}`),
+    ];
+}
+
+/** What a place is, and which. */
+export function readTipPlace(place: string) {
+    const colon = place.indexOf(':');
+    return { on: place.slice(0, colon), which: place.slice(colon + 1) };
+}
+
 export function useTips() {
     const client = useQueryClient();
     const tips = useQuery({

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ApiError } from '../api/client';
-import { useTips } from '../api/tips';
+import { readTipPlace, useTips } from '../api/tips';
 import { useJob } from '../job/JobContext';
 
 const MOST = 280;
@@ -23,9 +23,9 @@ export function Tips({ places }: { places: string[] }) {
     const own = tips.filter((tip) => places.includes(tip.place));
     const chosen = places.includes(place) ? place : places[0];
     const named = (one: string) => {
-        const [what, which] = [one.slice(0, one.indexOf(':')), one.slice(one.indexOf(':') + 1)];
-        if (what === 'step') return t('tip.place.step');
-        return what === 'edge'
+        const { on, which } = readTipPlace(one);
+        if (on === 'step') return t('tip.place.step');
+        return on === 'edge'
             ? t('tip.place.edge', { edge: t(`edge.${which}`) })
             : t('tip.place.profile', { profile: which });
     };

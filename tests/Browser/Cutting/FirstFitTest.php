@@ -38,6 +38,7 @@ final class FirstFitTest extends BrowserTestCase
         self::assertStringContainsString('3 hem at the valley 132 3/8″', $person->text("//table[@data-line='left']"));
         $person->sees('A 1″ hem, square to its bend, takes 1 1/2″ along the rib.');
         $person->sees('the centre of the valley: 5 1/2″');
+        self::assertSame(800, $person->driver->executeScript('return document.documentElement.scrollHeight'), 'the bench scrolls, not the page');
 
         // Flipped, left and right change places; flipped again, they are back.
         $person->keys('f');
@@ -120,7 +121,7 @@ final class FirstFitTest extends BrowserTestCase
         $this->goToStation($person, 'Cuts');
         $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-28']")->click();
         $person->sees('Taped at no edge there is now');
-        $person->find("//*[@data-astray='m9']//button")->click();
+        $person->find("//*[@data-mark='m9']//button")->click();
         $person->doesNotSee('Taped at no edge there is now');
 
         // The seam between 28 and 29 lies at 438; the valley leaves the eave at 384: 1.118 · 54 = 60.37.

@@ -19,10 +19,12 @@ interface CutsBenchProps {
     onPick: (id: string) => void;
     /** What one does with the piece, where that does not stand elsewhere. */
     steps: ReactNode;
+    taping: boolean;
+    onTaping: (open: boolean) => void;
 }
 
 /** The steps of marking out, in running distances. */
-export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps) {
+export function CutsBench({ slice, view, panel, onPick, steps, taping, onTaping }: CutsBenchProps) {
     const { t } = useTranslation();
     const { concealed, findings } = slice;
     const print = useJobTape();
@@ -112,7 +114,9 @@ export function CutsBench({ slice, view, panel, onPick, steps }: CutsBenchProps)
             )}
             {steps && <div style={{ marginTop: 14 }}>{steps}</div>}
             {order && <OrderServes order={order} piece={panel.id} />}
-            {slice.card && <FirstFit slice={slice} panel={panel} view={slice.card.face} />}
+            {slice.card && (
+                <FirstFit slice={slice} panel={panel} view={slice.card.face} taping={taping} onTaping={onTaping} />
+            )}
             <Astray slice={slice} />
             {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />

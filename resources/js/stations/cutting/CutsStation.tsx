@@ -19,6 +19,7 @@ export default function CutsStation() {
     const job = useJob();
     const [params, setParams] = useSearchParams();
     const [back, setBack] = useState(true);
+    const [taping, setTaping] = useState(false);
     // There the two lengths, the next piece and its other side stand together.
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const { pick: picked, setPick } = usePick();
@@ -57,6 +58,7 @@ export default function CutsStation() {
             back={back}
             onFlip={() => setBack(!back)}
             onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null}
+            onTape={phone && card?.edges.length ? () => setTaping(true) : null}
         />
     );
     return (
@@ -69,7 +71,15 @@ export default function CutsStation() {
                 )}
             </main>
             {view && panel && slice ? (
-                <CutsBench slice={slice} view={view} panel={panel} onPick={pick} steps={phone ? null : steps} />
+                <CutsBench
+                    slice={slice}
+                    view={view}
+                    panel={panel}
+                    onPick={pick}
+                    steps={phone ? null : steps}
+                    taping={taping}
+                    onTaping={setTaping}
+                />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
                     <h1>{t('station.cuts')}</h1>

@@ -27,15 +27,17 @@ interface FirstFitProps {
     panel: CutPanel;
     /** The face of the piece. */
     view: CardView;
+    /** On a phone the two tapes fill the screen: whether they stand open there. */
+    taping: boolean;
+    onTaping: (open: boolean) => void;
 }
 
 /** What was taped on a panel that is set, or what it needed: the line of its edge, and the cards that follow. */
-export function FirstFit({ slice, panel, view }: FirstFitProps) {
+export function FirstFit({ slice, panel, view, taping, onTaping }: FirstFitProps) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange } = useJob();
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const [edge, setEdge] = useState('');
-    const [open, setOpen] = useState(false);
     const [source, setSource] = useState<(typeof SOURCES)[number]>('tape');
     const lines = slice.card?.edges ?? [];
     if (lines.length === 0) return null;
@@ -67,7 +69,7 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
             large={large}
             onTake={(taped) => {
                 add(taped.map((one) => ({ ...one, panel: panel.id })));
-                setOpen(false);
+                onTaping(false);
             }}
         />
     );
@@ -113,26 +115,20 @@ export function FirstFit({ slice, panel, view }: FirstFitProps) {
                             </button>
                         ))}
                     </div>
-                    {phone ? (
-                        <Button variant="outlined" fullWidth onClick={() => setOpen(true)}>
-                            {t('fit.two-tapes', { piece: panel.name })}
-                        </Button>
-                    ) : (
-                        tapes(false)
-                    )}
+                    {!phone && tapes(false)}
                     <Needed panel={panel} line={line} onTake={(one) => add([{ ...one, panel: panel.id }])} />
                     <AtASeam key={line.id} line={line} panel={panel} onTake={(one) => add([one])} />
                 </>
             )}
             <LineFound line={line} />
-            <Dialog open={open} onClose={() => setOpen(false)} fullScreen aria-labelledby="two-tapes">
+            <Dialog open={taping} onClose={() => onTaping(false)} fullScreen aria-labelledby="two-tapes">
                 <DialogTitle sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', py: 1 }}>
                     <span id="two-tapes">{t('fit.two-tapes', { piece: panel.name })}</span>
-                    <Button color="inherit" onClick={() => setOpen(false)}>
+                    <Button color="inherit" onClick={() => onTaping(false)}>
                         {t('close')}
                     </Button>
                 </DialogTitle>
-                <DialogContent sx={{ px: 2, pb: 1 }}>{open && tapes(true)}</DialogContent>
+                <DialogContent sx={{ px: 2, pb: 1 }}>{taping && tapes(true)}</DialogContent>
             </Dialog>
         </section>
     );

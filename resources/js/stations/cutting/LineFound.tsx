@@ -1,10 +1,11 @@
 import { useTranslation } from 'react-i18next';
 import type { PieceLine, PieceMark } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import { confirmObservation, removeObservation } from '../../job/lineEdits';
+import { confirmObservation } from '../../job/lineEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { LinePicture } from './LinePicture';
+import { TakenMark } from './TakenMark';
 
 /** What the tapes say of an edge's line: the square to set, each mark and its miss, the cards that follow. */
 export function LineFound({ line }: { line: PieceLine }) {
@@ -98,53 +99,40 @@ export function LineFound({ line }: { line: PieceLine }) {
 /** One mark, how far it lies off the line, and what can be done about it. */
 function Mark({ mark }: { mark: PieceMark }) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
+    const { edit } = useJob();
     const print = useJobTape();
     const off = { off: print(Math.abs(mark.miss), 'nearest', true), way: mark.way };
+    const lies = mark.apart
+        ? t('fit.kept-apart', off)
+        : mark.way === 'on'
+          ? t('fit.on-the-line')
+          : t('fit.misses', off);
     return (
-        <div className="finding" data-severity={mark.apart || mark.wrong ? 'settle' : 'note'} data-mark={mark.id}>
-            <Said
-                text={
-                    mark.piece === null
-                        ? t('fit.mark-seam')
-                        : t('fit.mark-piece', { piece: mark.piece, side: mark.side, from: mark.from })
-                }
-            />{' '}
-            <b>
-                <Len inches={mark.measured} inchesOnly />
-            </b>
-            {' · '}
-            <Said
-                text={
-                    mark.apart
-                        ? t('fit.kept-apart', off)
-                        : mark.way === 'on'
-                          ? t('fit.on-the-line')
-                          : t('fit.misses', off)
-                }
-            />
-            {mark.wrong && <> {t('fit.wrong')}</>}
-            {mayChange && (
+        <TakenMark
+            id={mark.id}
+            name={
+                mark.piece === null
+                    ? t('fit.mark-seam')
+                    : t('fit.mark-piece', { piece: mark.piece, side: mark.side, from: mark.from })
+            }
+            measured={mark.measured}
+            severity={mark.apart || mark.wrong ? 'settle' : 'note'}
+            said={
                 <>
-                    {' '}
-                    {mark.apart && (
-                        <button
-                            type="button"
-                            className="linkish"
-                            onClick={() => edit((d) => confirmObservation(d, mark.id))}
-                        >
-                            {t('fit.confirm')}
-                        </button>
-                    )}{' '}
+                    <Said text={lies} /> {mark.wrong && t('fit.wrong')}
+                </>
+            }
+            also={
+                mark.apart && (
                     <button
                         type="button"
                         className="linkish"
-                        onClick={() => edit((d) => removeObservation(d, mark.id))}
+                        onClick={() => edit((d) => confirmObservation(d, mark.id))}
                     >
-                        {t('fit.take-back')}
+                        {t('fit.confirm')}
                     </button>
-                </>
-            )}
-        </div>
+                )
+            }
+        />
     );
 }

@@ -10,10 +10,12 @@ interface PieceStepsProps {
     onFlip: () => void;
     /** Null at the last piece. */
     onNext: (() => void) | null;
+    /** Opens the two tapes where they do not stand beside the card; null where it has no edge to tape. */
+    onTape: (() => void) | null;
 }
 
 /** What one does with a piece: cut it and take the next, or turn it over. */
-export function PieceSteps({ panel, back, onFlip, onNext }: PieceStepsProps) {
+export function PieceSteps({ panel, back, onFlip, onNext, onTape }: PieceStepsProps) {
     const { t } = useTranslation();
     const { edit, mayChange } = useJob();
     return (
@@ -42,6 +44,11 @@ export function PieceSteps({ panel, back, onFlip, onNext }: PieceStepsProps) {
             <Button variant="outlined" color="inherit" onClick={onFlip}>
                 {t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd>
             </Button>
+            {mayChange && onTape && (
+                <Button variant="outlined" color="inherit" onClick={onTape}>
+                    {t('fit.two-tapes', { piece: panel.name })}
+                </Button>
+            )}
         </div>
     );
 }

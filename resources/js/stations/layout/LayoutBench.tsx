@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next';
 import type { LaidFace, Layout, LayoutAlternative, LayoutSlice } from '../../contracts/layout';
 import type { PlanFace } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
+import { tipPlaces } from '../../api/tips';
 import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
 import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
@@ -178,13 +179,7 @@ export function LayoutBench({
                     {t('system.choose')}
                 </Button>
             )}
-            <Tips
-                places={[
-                    'step:layout',
-                    `profile:${slice.profile.key}`,
-                    ...[...new Set(face.edges)].map((one) => `edge:${one}`),
-                ]}
-            />
+            <Tips places={tipPlaces('layout', face.edges, slice.profile.key)} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.layout')}</p>
         </aside>

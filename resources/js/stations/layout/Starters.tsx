@@ -12,7 +12,11 @@ export function Starters({ laid }: { laid: LaidFace }) {
     const print = useJobTape();
     if (laid.rakes.length === 0) return null;
     return (
-        <section aria-label={t('layout.starters')} style={{ marginTop: 10 }}>
+        <section aria-label={t('layout.starters')}>
+            <h2>{t('layout.starters')}</h2>
+            <p className="muted small" style={{ marginBottom: 6 }}>
+                <Said text={t('layout.starter-moves', { off: print(laid.standOff, 'nearest', true) })} />
+            </p>
             <div className="rowed">
                 {laid.rakes.map(({ edge, side, starter }) => (
                     <button
@@ -27,11 +31,6 @@ export function Starters({ laid }: { laid: LaidFace }) {
                     </button>
                 ))}
             </div>
-            {laid.rakes.some(({ starter }) => starter) && (
-                <p className="muted" style={{ marginTop: 6 }}>
-                    <Said text={t('layout.starter-moves', { off: print(laid.standOff, 'nearest', true) })} />
-                </p>
-            )}
         </section>
     );
 }

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { LoadOutSlice } from '../../contracts/load-out';
 import { Findings } from '../../bench/Findings';
+import { tipPlaces } from '../../api/tips';
 import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
 import { Len, Said } from '../../tape/Len';
@@ -91,7 +92,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
             </div>
             <Findings findings={slice.findings} />
             <ReleaseOrder slice={slice} />
-            <Tips places={['step:load-out', `profile:${system.profile}`]} />
+            <Tips places={tipPlaces('load-out', [], system.profile)} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.load')}</p>
         </aside>

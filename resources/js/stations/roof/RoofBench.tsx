@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Block, RoofSlice } from '../../contracts/roof';
+import { tipPlaces } from '../../api/tips';
 import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
 import type { Pick } from '../../job/PickContext';
@@ -44,12 +45,7 @@ export function RoofBench({ slice, pick, onPick, draft }: RoofBenchProps) {
             ) : (
                 <WholeBench slice={slice} onPick={onPick} />
             )}
-            <Tips
-                places={[
-                    'step:roof',
-                    ...(edge ? [`edge:${edge.kind}`] : [...new Set(face?.edges)].map((one) => `edge:${one}`)),
-                ]}
-            />
+            <Tips places={tipPlaces('roof', edge ? [edge.kind] : face?.edges)} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.roof')}</p>
         </aside>

@@ -4,6 +4,7 @@ import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { Len } from '../../tape/Len';
 import { Closure } from './Closure';
+import { tipPlaces } from '../../api/tips';
 import { Tips } from '../../bench/Tips';
 import { DeckNotes } from './DeckNotes';
 import { ExtraToOrder } from './ExtraToOrder';
@@ -114,7 +115,7 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                 </table>
             </section>
             <DeckNotes plane={plane} disabled={!mayChange} old={survey?.old ?? null} />
-            <Tips places={['step:survey']} />
+            <Tips places={tipPlaces('survey')} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.survey')}</p>
         </aside>
