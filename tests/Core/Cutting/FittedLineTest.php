@@ -233,6 +233,23 @@ final class FittedLineTest extends TestCase
         self::assertSame(['foot'], array_map(static fn (Finding $f): string|float|int|object => $f->parameters['about'], RoofJob::findings(self::taped([$mark(5, 12.0)]), 'fit.apart')), 'one alone, against the drawing');
     }
 
+    public function test_of_two_tapes_on_one_panel_an_inch_misread_is_asked_back(): void
+    {
+        $drawn = RoofJob::plan(RoofJob::boathouse());
+        [$long, $short] = self::lengths($drawn, 'hall.S-5');
+        $tapes = static fn (float $off, bool $confirmed = false): Plan => self::taped([
+            new Observation('o1', self::HIP, 'hall.S', new SideTaped('hall.S-5', true, $long, false), confirmed: $confirmed),
+            new Observation('o2', self::HIP, 'hall.S', new SideTaped('hall.S-5', false, $short + $off, false), confirmed: $confirmed),
+        ]);
+        $said = RoofJob::findings($tapes(1.0625), 'fit.apart');
+        self::assertSame([['short', 'inch', 'more']], array_map(static fn (Finding $f): array => [$f->parameters['side'], $f->parameters['about'], $f->parameters['way']], $said));
+        self::assertSame(self::lengths($drawn, 'hall.S-9'), self::lengths($tapes(1.0625), 'hall.S-9'), 'the other is as its card has it');
+        foreach ([$tapes(0.8), $tapes(1.0625, true)] as $meant) {
+            self::assertSame([], self::line($meant)->apart);
+            self::assertNotEqualsWithDelta(self::lengths($drawn, 'hall.S-9'), self::lengths($meant, 'hall.S-9'), 1.0);
+        }
+    }
+
     public function test_two_that_contradict_each_other_are_named_and_the_likeliest_wrong_over_a_quarter(): void
     {
         $card = self::lengths(RoofJob::plan(RoofJob::boathouse()), 'hall.S-5')[0];

@@ -15,6 +15,9 @@ final readonly class EdgeFitter
 
     private const FOOT = 12.0;
 
+    /** An inch misread is one to this (in); it is asked back where the two marks of one panel are all there is. */
+    private const ABOUT_AN_INCH = 0.125;
+
     /** An edge turned by more degrees is not the one drawn. */
     private const MOST_TURN = 4.0;
 
@@ -78,7 +81,11 @@ final readonly class EdgeFitter
         if (count($marks) === 2) {
             $off = abs($this->fitter->fit($edge, [$marks[0]])->above($marks[1]));
 
-            return LineFitter::tellAnAngle($line, $marks) ? abs($off - self::FOOT) < self::ABOUT_A_FOOT : $off > $this->rules->number('fit.apart');
+            if (! LineFitter::tellAnAngle($line, $marks)) {
+                return $off > $this->rules->number('fit.apart');
+            }
+
+            return abs($off - self::FOOT) < self::ABOUT_A_FOOT || (self::onOnePanel($marks) && abs($off - 1.0) < self::ABOUT_AN_INCH);
         }
         $shares = $this->fitter->shares($line, $marks);
         foreach ($marks as $i => $mark) {
@@ -89,6 +96,14 @@ final readonly class EdgeFitter
         }
 
         return false;
+    }
+
+    /** @param  list<TapedMark>  $marks */
+    private static function onOnePanel(array $marks): bool
+    {
+        $panels = array_map(static fn (TapedMark $mark): ?string => $mark->observation->panel(), $marks);
+
+        return $panels[0] !== null && count(array_unique($panels)) === 1;
     }
 
     /**
