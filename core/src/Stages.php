@@ -6,6 +6,7 @@ namespace Imbrex\Core;
 
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Roof\RoofStage;
@@ -21,6 +22,7 @@ final class Stages
         'builds' => BuildsStage::class,
         'layout' => LayoutStage::class,
         'cutting' => CuttingStage::class,
+        'edges' => EdgesStage::class,
         'load-out' => LoadOutStage::class,
     ];
 }

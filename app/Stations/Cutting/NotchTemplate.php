@@ -50,7 +50,7 @@ final readonly class NotchTemplate
 
     private function hem(Plan $plan): float
     {
-        return (new EdgeBuild(EdgeKind::Eave, $plan->job->covering))->allowance(true)->hem;
+        return (new EdgeBuild(EdgeKind::Eave, $plan->job->covering, null, null))->allowance(true)->hem;
     }
 
     /** How the seam's end is closed, in the words of the school. */

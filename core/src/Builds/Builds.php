@@ -15,31 +15,43 @@ final readonly class Builds implements StageResult
 {
     /**
      * @param  array<string, EdgeWish>  $wishes  by face, loop and side: `S 0 3`
+     * @param  array<string, float>  $rises  in 12, of the flattest face at an edge, where it is not the face's own
      * @param  list<Finding>  $findings
      */
-    private function __construct(public Covering $covering, private array $wishes, private array $findings)
+    private function __construct(public Covering $covering, public BuildChoice $choice, private array $wishes, private array $rises, private array $findings)
     {
     }
 
     /** As the house builds. */
     public static function usual(Covering $covering): self
     {
-        return new self($covering, [], []);
+        return new self($covering, new BuildChoice($covering, []), [], [], []);
     }
 
     /**
+     * @param  array<string, string>  $builds  of the job, by kind of edge
      * @param  array<string, EdgeWish>  $wishes  by face, loop and side: `S 0 3`
+     * @param  array<string, float>  $rises  in 12, of the flattest face at an edge, where it is not the face's own
      * @param  list<Finding>  $findings
      */
-    public static function of(Covering $covering, array $wishes, array $findings): self
+    public static function of(Covering $covering, array $builds, array $wishes, array $rises, array $findings): self
     {
-        return new self($covering, $wishes, $findings);
+        return new self($covering, new BuildChoice($covering, $builds), $wishes, $rises, $findings);
     }
 
     /** @param  int  $loop  of the face (0 = outline), `$side` of the loop */
     public function at(Face $face, int $loop, int $side): EdgeBuild
     {
-        return new EdgeBuild($face->edgesOfLoop($loop)[$side] ?? EdgeKind::Opening, $this->covering, $this->wishes["$face->id $loop $side"] ?? null);
+        $kind = $face->edgesOfLoop($loop)[$side] ?? EdgeKind::Opening;
+        $wish = $this->wishes["$face->id $loop $side"] ?? null;
+
+        return $this->build($kind, $wish, $this->rises["$face->id $loop $side"] ?? $face->pitch->riseIn12);
+    }
+
+    /** @param  float  $riseIn12  of the flattest face at the edge */
+    public function build(EdgeKind $kind, ?EdgeWish $wish, float $riseIn12): EdgeBuild
+    {
+        return new EdgeBuild($kind, $this->covering, $wish, $this->choice->of($kind, $wish, $riseIn12));
     }
 
     public function findings(): array

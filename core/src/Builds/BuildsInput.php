@@ -8,8 +8,11 @@ use Imbrex\Core\JobPart;
 
 final readonly class BuildsInput implements JobPart
 {
-    /** @param  array<string, EdgeWish>  $wishes  by id of the roof's edge */
-    public function __construct(public array $wishes = [])
+    /**
+     * @param  array<string, EdgeWish>  $wishes  by id of the roof's edge
+     * @param  array<string, string>  $builds  names of the builds the whole job has, by kind of edge
+     */
+    public function __construct(public array $wishes = [], public array $builds = [])
     {
     }
 }

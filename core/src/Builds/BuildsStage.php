@@ -7,6 +7,7 @@ namespace Imbrex\Core\Builds;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
@@ -31,29 +32,36 @@ final readonly class BuildsStage implements Stage
 
     public function work(Plan $plan): Builds
     {
-        $wishes = $plan->job->part(BuildsInput::class)->wishes;
-        if ($wishes === []) {
-            return Builds::usual($plan->job->covering);
+        $input = $plan->job->part(BuildsInput::class);
+        $covering = $plan->job->covering;
+        // Only a cap seam's build goes by the pitch.
+        if ($input->wishes === [] && Fixing::of($covering->profile->family) !== Fixing::Cap) {
+            return Builds::of($covering, $input->builds, [], [], []);
         }
         $roof = $plan->of(RoofStage::class)->roof;
+        $edges = $this->bySide($roof);
+        $wishes = array_filter(array_map(static fn (Edge $edge): ?EdgeWish => $input->wishes[$edge->id] ?? null, $edges));
 
-        return Builds::of($plan->job->covering, $this->bySide($roof, $wishes), $this->gone($roof, $wishes));
+        return Builds::of($covering, $input->builds, $wishes, array_map(static fn (Edge $edge): float => self::rise($roof, $edge), $edges), $this->gone($roof, $input->wishes));
     }
 
-    /**
-     * @param  array<string, EdgeWish>  $wishes
-     * @return array<string, EdgeWish>
-     */
-    private function bySide(Roof $roof, array $wishes): array
+    /** Of the flattest face at an edge, in 12. */
+    public static function rise(Roof $roof, Edge $edge): float
+    {
+        return min([INF, ...array_map(static fn (string $face): float => $roof->face($face)->pitch->riseIn12 ?? INF, $edge->faces)]);
+    }
+
+    /** @return array<string, Edge> by face, loop and side: `S 0 3` */
+    private function bySide(Roof $roof): array
     {
         $finder = new SideFinder($roof);
         $bySide = [];
         foreach ($roof->faces as $face) {
             foreach ($face->region()->loops() as $loop => $outline) {
                 foreach (array_keys($outline->corners) as $side) {
-                    $wish = $wishes[$finder->edge($face, $loop, $side)->id ?? ''] ?? null;
-                    if ($wish !== null) {
-                        $bySide["$face->id $loop $side"] = $wish;
+                    $edge = $finder->edge($face, $loop, $side);
+                    if ($edge !== null) {
+                        $bySide["$face->id $loop $side"] = $edge;
                     }
                 }
             }

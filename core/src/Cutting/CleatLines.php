@@ -31,7 +31,11 @@ final readonly class CleatLines
             $kinds = $face->edgesOfLoop($number);
             foreach ($kinds as $side => $kind) {
                 if ($kind === EdgeKind::Valley) {
-                    $reveal = $this->builds->at($face, $number, $side)->reveal();
+                    $build = $this->builds->at($face, $number, $side);
+                    if (! $build->isChalked()) {
+                        continue;
+                    }
+                    $reveal = $build->reveal();
                     [$from, $to] = (new EdgeMover)->side($loop, $side, -$reveal - $flange);
                     $lines[] = new CleatLine($face->id, $this->sides->edge($face, $number, $side)?->id, $reveal, $reveal + $flange, $from, $to);
                 }

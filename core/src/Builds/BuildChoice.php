@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Builds;
+
+use Imbrex\Core\Catalogue\Covering;
+use Imbrex\Core\Catalogue\EdgeKind;
+
+/** Which build an edge gets: what was wished for it, what the job has for its kind, what is usual. */
+final readonly class BuildChoice
+{
+    /** @param  array<string, string>  $builds  of the job, by kind of edge */
+    public function __construct(private Covering $covering, private array $builds)
+    {
+    }
+
+    /**
+     * @param  float  $riseIn12  of the flattest face at the edge
+     * @return Build|null null where metal ends at no edge of the roof
+     */
+    public function of(EdgeKind $edge, ?EdgeWish $wish, float $riseIn12): ?Build
+    {
+        $ofJob = $this->known($edge, $this->builds[$edge->value] ?? null);
+        $vented = $wish->vented ?? $ofJob->vented ?? $this->covering->ventedRidge;
+
+        return $this->known($edge, $wish?->build)
+            ?? ($ofJob?->vented === ($vented && $edge === EdgeKind::Ridge) ? $ofJob : null)
+            ?? BuildBook::shipped()->usual($edge, $this->fixing(), $vented, $riseIn12);
+    }
+
+    /** @return list<Build> */
+    public function choices(EdgeKind $edge): array
+    {
+        return BuildBook::shipped()->choices($edge, $this->fixing());
+    }
+
+    private function known(EdgeKind $edge, ?string $name): ?Build
+    {
+        $build = $name === null ? null : BuildBook::shipped()->build($name);
+
+        return $build?->edge === $edge && $build->holds($this->fixing()) ? $build : null;
+    }
+
+    private function fixing(): Fixing
+    {
+        return Fixing::of($this->covering->profile->family);
+    }
+}

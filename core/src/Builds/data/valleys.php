@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use Imbrex\Core\Builds\Build;
+use Imbrex\Core\Builds\Fastener;
+use Imbrex\Core\Builds\FastenerKind;
+use Imbrex\Core\Builds\Fixing;
+use Imbrex\Core\Builds\Layer;
+use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Builds\Sizes;
+use Imbrex\Core\Catalogue\EdgeKind;
+
+/* Valleys: the path falls on one face to the centre at 0 and climbs the other. */
+$held = static fn (float $off, int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $off);
+$panels = static fn (float $hem, ?Fastener $near = null, ?Fastener $far = null): array => [
+    new Layer('panel', LayerRole::Panel, -Layer::FIELD, $held(0.0, -1), $near, hem: $hem),
+    new Layer('panel-far', LayerRole::Panel, $held(0.0, 1), Layer::FIELD, $far, hem: $hem),
+];
+$under = static fn (): array => [
+    new Layer('membrane', LayerRole::Membrane, -Layer::FIELD, Layer::FIELD, lap: 6),
+    new Layer('second-membrane', LayerRole::Membrane, -18, 18, lap: 6),
+];
+$pan = static fn (): Layer => new Layer('valley-pan', LayerRole::Trim, -10.75, 10.75, new Fastener(FastenerKind::Pancake, 12, [-10.5, 10.5]), lap: 8, hem: 0.75);
+$pair = static fn (string $key, LayerRole $role, float $from, float $to, float|Closure $high = 0.0, ?FastenerKind $kind = null, float $spacing = 12.0): array => [
+    new Layer($key, $role, $held($to, -1), $held($from, -1), $kind === null ? null : new Fastener($kind, $spacing, [$held($to - 0.5, -1)]), high: $high),
+    new Layer("$key-far", $role, $held($from, 1), $held($to, 1), $kind === null ? null : new Fastener($kind, $spacing, [$held($to - 0.5, 1)]), high: $high),
+];
+$rib = static fn (Sizes $z): float => $z->rib;
+$through = static fn (int $side): Fastener => new Fastener(FastenerKind::Washered, 0, [$side * 11.5]);
+
+return [
+    new Build('hidden-valley', EdgeKind::Valley, [Fixing::Seam, Fixing::Cap], [
+        ...$under(), $pan(),
+        ...$pair('tape', LayerRole::Tape, 0.5, 1.5),
+        ...$pair('offset-cleat', LayerRole::Cleat, 0.0, 1.5, 0.375, FastenerKind::Pancake),
+        ...$panels(1.0),
+    ]),
+    new Build('hemmed-valley', EdgeKind::Valley, [Fixing::Seam, Fixing::Cap], [
+        ...$under(),
+        new Layer('hemmed-pan', LayerRole::Trim, $held(1.0, -1), $held(1.0, 1), new Fastener(FastenerKind::Pancake, 12, [$held(0.75, -1), $held(0.75, 1)]), lap: 8, hem: 1),
+        ...$panels(1.0),
+    ], ownsReveal: true),
+    new Build('closure-valley', EdgeKind::Valley, [Fixing::Cap], [
+        ...$under(), $pan(),
+        ...$pair('beads', LayerRole::Sealant, 0.5, 2.0),
+        ...$pair('foam-closure', LayerRole::Closure, 0.5, 2.0, $rib),
+        ...$panels(0.0),
+        ...$pair('metal-closure', LayerRole::Closure, 0.25, 0.5, $rib, FastenerKind::Rivet, 6.0),
+    ], unhemmed: true),
+    new Build('screwed-valley', EdgeKind::Valley, [Fixing::Screwed], [
+        ...$under(), $pan(),
+        ...$pair('tape', LayerRole::Tape, 2.0, 3.0),
+        ...$pair('inside-closure', LayerRole::Closure, 2.0, 3.0, $rib),
+        ...$panels(0.0, $through(-1), $through(1)),
+    ]),
+];

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Edges;
+
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\StageResult;
+use Imbrex\Core\Units\Length;
+
+/** How every edge of the roof is built. */
+final readonly class EdgesResult implements StageResult
+{
+    /** @param  array<string, BuiltEdge>  $edges  by id of the edge, in the roof's order */
+    public function __construct(public array $edges)
+    {
+    }
+
+    /** How many builds the roof has, counting each once. */
+    public function kinds(): int
+    {
+        return count(array_unique(array_map(static fn (BuiltEdge $built): string => $built->build->name(), $this->edges)));
+    }
+
+    public function findings(): array
+    {
+        $findings = [];
+        foreach ($this->edges as $id => $built) {
+            foreach ($built->faults as $fault) {
+                $findings[] = Finding::settle("edges.$fault->kind", (string) $id, [
+                    'edge' => $built->edge->kind->value,
+                    'piece' => $fault->piece,
+                    'other' => $fault->other ?? 'none',
+                    'off' => Length::ofInches(abs($fault->at)),
+                    'where' => $fault->at < 0.0 ? 'before' : 'past',
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+}

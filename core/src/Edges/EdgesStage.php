@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Edges;
+
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Builds\BuildsInput;
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Builds\EdgeBuild;
+use Imbrex\Core\Builds\Sizes;
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Job;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Stage;
+
+/**
+ * Turns every edge's build into the section that stands there at its own pitch, and follows the water down it.
+ *
+ * @implements Stage<EdgesResult>
+ */
+final class EdgesStage implements Stage
+{
+    public static function rules(): array
+    {
+        return [];
+    }
+
+    public static function effort(Job $job): array
+    {
+        return [];
+    }
+
+    public function work(Plan $plan): EdgesResult
+    {
+        $builds = $plan->of(BuildsStage::class);
+        $roof = $plan->of(RoofStage::class)->roof;
+        $wishes = $plan->job->part(BuildsInput::class)->wishes;
+        $edges = [];
+        $sections = [];
+        foreach ($roof->edges as $edge) {
+            $own = $builds->build($edge->kind, $wishes[$edge->id] ?? null, BuildsStage::rise($roof, $edge));
+            if ($own->build !== null) {
+                [$path, $sizes] = $this->lie($roof, $edge, $own, $builds);
+                $section = Section::of($path, $own->layers(), $sizes);
+                // Edges of one kind, build and pitch shed alike.
+                $like = serialize([$own->build->name(), $wishes[$edge->id] ?? null, $path->nodes, $sizes]);
+                $edges[$edge->id] = new BuiltEdge($edge, $own, $own->build, $section, $sections[$like] ??= (new WaterCheck($section))->faults());
+            }
+        }
+
+        return new EdgesResult($edges);
+    }
+
+    /** @return array{SectionPath, Sizes} */
+    private function lie(Roof $roof, Edge $edge, EdgeBuild $own, Builds $builds): array
+    {
+        $upper = $own->allowance(true);
+        $lower = $edge->kind === EdgeKind::Transition ? $own->allowance(false) : $upper;
+        $rib = $builds->covering->profile->height;
+        [$slope, $other] = $this->slopes($roof, $edge);
+
+        return [
+            SectionPath::of($edge->kind, $slope, $other, $upper->hem > 0.0 ? $upper->hem : $rib),
+            new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib),
+        ];
+    }
+
+    /** @return array{float, float} degrees the two sides fall square to the edge; of a pitch change the upper first */
+    private function slopes(Roof $roof, Edge $edge): array
+    {
+        if ($edge->kind === EdgeKind::Hip || $edge->kind === EdgeKind::Valley) {
+            // Each side falls from the line by half of what the dihedral leaves of a flat angle.
+            $half = (180.0 - ($edge->dihedralDegrees ?? 180.0)) / 2.0;
+
+            return [$half, $half];
+        }
+        $faces = array_values(array_filter(array_map($roof->face(...), $edge->faces)));
+        if ($edge->kind === EdgeKind::Transition && isset($faces[1]) && ! $this->liesAbove($faces[0], $edge)) {
+            $faces = array_reverse($faces);
+        }
+        $degrees = array_map(static fn (Face $face): float => $face->pitch->degrees(), $faces);
+
+        return [$degrees[0] ?? 0.0, $degrees[1] ?? $degrees[0] ?? 0.0];
+    }
+
+    /** Whether a face begins at an edge and climbs from it. */
+    private function liesAbove(Face $face, Edge $edge): bool
+    {
+        $bounds = $face->outline->bounds();
+
+        return $face->frame !== null && $face->frame->toDeck($edge->from)->v < ($bounds->bottom + $bounds->top) / 2.0;
+    }
+}
