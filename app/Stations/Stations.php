@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Stations\Builds\BuildsStation;
 use App\Stations\Cutting\CuttingStation;
+use App\Stations\Edges\EdgesStation;
 use App\Stations\Layout\LayoutStation;
 use App\Stations\LoadOut\LoadOutStation;
 use App\Stations\Roof\RoofStation;
@@ -23,6 +24,7 @@ final class Stations
         BuildsStation::class,
         LayoutStation::class,
         CuttingStation::class,
+        EdgesStation::class,
         LoadOutStation::class,
     ];
 

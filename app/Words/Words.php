@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Units\Length;
 use Imbrex\Core\Units\TapePrinter;
 use MessageFormatter;
@@ -34,7 +35,9 @@ final class Words
 
     public function finding(Finding $finding, TapePrinter $tape): string
     {
-        return $this->say("finding.$finding->code", self::parameters($finding, $tape));
+        $named = array_map(fn (Length|Term|float|int|string $p): Length|float|int|string => $p instanceof Term ? $this->say($p->code) : $p, $finding->parameters);
+
+        return $this->say("finding.$finding->code", self::printed($named, $tape));
     }
 
     /** @return array<string, string|int|float> lengths as they are read off a tape */
@@ -44,13 +47,17 @@ final class Words
     }
 
     /**
-     * @param  array<string, Length|float|int|string>  $parameters
+     * @param  array<string, Length|Term|float|int|string>  $parameters
      * @return array<string, string|int|float>
      */
     public static function printed(array $parameters, TapePrinter $tape): array
     {
         return array_map(
-            static fn (Length|float|int|string $p): float|int|string => $p instanceof Length ? $tape->print($p->inches) : $p,
+            static fn (Length|Term|float|int|string $p): float|int|string => match (true) {
+                $p instanceof Length => $tape->print($p->inches),
+                $p instanceof Term => $p->code,
+                default => $p,
+            },
             $parameters,
         );
     }

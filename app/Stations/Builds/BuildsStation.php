@@ -10,7 +10,7 @@ use App\Stations\Station;
 use Imbrex\Core\Builds\BuildsInput;
 use stdClass;
 
-/** How single edges are built. It has no screen of its own yet. */
+/** How edges are to be built. What stands there is shown by the Edges station. */
 final class BuildsStation extends Station
 {
     public function key(): string
@@ -30,9 +30,15 @@ final class BuildsStation extends Station
 
     public function changes(stdClass $before, stdClass $after): array
     {
-        [$old, $new] = [(array) ($before->edges ?? []), (array) ($after->edges ?? [])];
-        $changed = array_filter(array_keys($old + $new), static fn (string $edge): bool => ($old[$edge] ?? null) != ($new[$edge] ?? null));
+        return [...$this->told($before->edges ?? null, $after->edges ?? null, 'edge'), ...$this->told($before->builds ?? null, $after->builds ?? null, 'kind')];
+    }
 
-        return array_values(array_map(static fn (string $edge): Change => new Change(isset($new[$edge]) ? 'edge-wished' : 'edge-usual', ['edge' => $edge]), $changed));
+    /** @return list<Change> */
+    private function told(?stdClass $before, ?stdClass $after, string $of): array
+    {
+        [$old, $new] = [(array) ($before ?? []), (array) ($after ?? [])];
+        $changed = array_filter(array_keys($old + $new), static fn (string $key): bool => ($old[$key] ?? null) != ($new[$key] ?? null));
+
+        return array_values(array_map(static fn (string $key): Change => new Change($of === 'kind' ? (isset($new[$key]) ? 'kind-built' : 'kind-usual') : (isset($new[$key]) ? 'edge-wished' : 'edge-usual'), ['edge' => $key]), $changed));
     }
 }

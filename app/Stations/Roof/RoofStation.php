@@ -9,7 +9,9 @@ use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Wire;
+use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
 use stdClass;
@@ -60,7 +62,12 @@ final class RoofStation extends Station
     {
         $roof = $plan->of(RoofStage::class)->roof;
 
-        return ['faces' => array_map($this->faces->face(...), $roof->faces), 'edges' => array_map($this->faces->edge(...), $roof->edges)];
+        $built = $plan->of(EdgesStage::class)->edges;
+
+        return [
+            'faces' => array_map($this->faces->face(...), $roof->faces),
+            'edges' => array_map(fn (Edge $edge): array => [...$this->faces->edge($edge), 'build' => isset($built[$edge->id]) ? $built[$edge->id]->build->key : null], $roof->edges),
+        ];
     }
 
     public function files(): array

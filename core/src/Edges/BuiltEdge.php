@@ -6,6 +6,7 @@ namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\EdgeBuild;
+use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Roof\Edge;
 
 /** An edge of the roof with its build: the section as it stands, and whether it sheds. */
@@ -14,6 +15,22 @@ final readonly class BuiltEdge
     /** @param  list<WaterFault>  $faults */
     public function __construct(public Edge $edge, public EdgeBuild $own, public Build $build, public Section $section, public array $faults)
     {
+    }
+
+    /** Where the fasteners of one of its layers stand. */
+    public function fasteners(PlacedLayer $placed, Profile $profile): FastenerLine
+    {
+        // Across a slanting edge a pan is as much longer as the edge leaves its rib.
+        $slant = sin(deg2rad(array_values($this->edge->angleToRibDegrees)[0] ?? 90.0));
+        $stretch = $slant > 0.1 ? 1.0 / $slant : 1.0;
+
+        return FastenerLine::of($placed->layer, $this->edge->length(), ($profile->cover - $profile->leftMetal - $profile->rightMetal) * $stretch, $profile->cover * $stretch);
+    }
+
+    /** How many fasteners stand at a spacing along it; those at ribs are counted with the ribs. */
+    public function fastenerCount(Profile $profile): int
+    {
+        return array_sum(array_map(fn (PlacedLayer $placed): int => $this->fasteners($placed, $profile)->count(count($placed->fasteners)), $this->section->layers));
     }
 
     public function sheds(): bool

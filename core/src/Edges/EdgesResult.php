@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Term;
 use Imbrex\Core\StageResult;
 use Imbrex\Core\Units\Length;
 
@@ -28,9 +29,9 @@ final readonly class EdgesResult implements StageResult
         foreach ($this->edges as $id => $built) {
             foreach ($built->faults as $fault) {
                 $findings[] = Finding::settle("edges.$fault->kind", (string) $id, [
-                    'edge' => $built->edge->kind->value,
-                    'piece' => $fault->piece,
-                    'other' => $fault->other ?? 'none',
+                    'piece' => new Term("layer.$fault->piece"),
+                    'other' => $fault->other === null ? '' : new Term("layer.$fault->other"),
+                    'lies' => $fault->other === null ? 'alone' : 'with',
                     'off' => Length::ofInches(abs($fault->at)),
                     'where' => $fault->at < 0.0 ? 'before' : 'past',
                 ]);

@@ -32,6 +32,15 @@ final readonly class Section
         return new self($path, $sizes, $placed);
     }
 
+    /** @return list<PlacedLayer> what a layer lies on somewhere, from the deck up */
+    public function under(PlacedLayer $layer): array
+    {
+        $under = array_values(array_filter($this->layers, static fn (PlacedLayer $other): bool => $other->rank < $layer->rank && $other->from < $layer->to && $other->to > $layer->from));
+        usort($under, static fn (PlacedLayer $a, PlacedLayer $b): int => $a->rank <=> $b->rank);
+
+        return $under;
+    }
+
     /**
      * What lies over what: the later over the earlier, but for what is slid under.
      *

@@ -15,7 +15,7 @@ use Imbrex\Core\Geometry\Point;
 final readonly class SectionPath
 {
     /** Fascia and wall drawn, inches. */
-    private const FACE = 9.0;
+    private const FACE = 6.5;
 
     /**
      * @param  list<array{float, Point}>  $nodes  distance along the path, and where

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Builds\LayerEnd;
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Point;
 
 /**
@@ -18,7 +19,7 @@ final class SectionPicture
     private const SHEET = 0.17;
 
     /** What lies off the edge farther than this (in) is not shown. */
-    public const REACH = 12.0;
+    public const REACH = 11.5;
 
     /** A fold hangs so far below its sheet, inches. */
     private const FOLD = 0.5;
@@ -28,6 +29,9 @@ final class SectionPicture
 
     /** Parts that share less than this (in) do not lie on each other. */
     private const TOUCH = 0.05;
+
+    /** Places along a layer its call-out may touch. */
+    private const LOOKS = 16;
 
     /** @var list<LyingPart> */
     private array $lying = [];
@@ -50,18 +54,58 @@ final class SectionPicture
         return array_map(static fn (PlacedLayer $layer): DrawnLayer => $drawn[$layer->layer->key], $section->layers);
     }
 
+    /** Boards and walls are drawn this thick, inches. */
+    private const BOARD = 0.75;
+
+    /** @return list<list<Point>> what the layers lie on: deck, fascia, wall */
+    public static function solids(SectionPath $path): array
+    {
+        $solids = [];
+        $last = count($path->nodes) - 2;
+        for ($segment = 0; $segment <= $last; $segment++) {
+            [$from, $to] = [max($path->nodes[$segment][0], -self::REACH), min($path->nodes[$segment + 1][0], self::REACH)];
+            if ($path->kind === EdgeKind::Rake && $segment === 1) {
+                continue;
+            }
+            // A rake's upstand is metal on both its sides; the gable board begins at the deck.
+            $from = $path->kind === EdgeKind::Rake && $segment === 2 ? 2.0 * $path->nodes[2][0] : $from;
+            $solids[] = [$path->place($from, 0.0, $segment), $path->place($to, 0.0, $segment), $path->place($to, -self::BOARD, $segment), $path->place($from, -self::BOARD, $segment)];
+        }
+
+        return $solids;
+    }
+
     private function draw(PlacedLayer $layer): DrawnLayer
     {
         $parts = $this->parts($layer);
         array_push($this->lying, ...$parts);
         $line = [];
-        foreach ($parts as $part) {
-            $line[] = $this->at($part, $part->from);
-            $line[] = $this->at($part, $part->to);
+        foreach ($parts as $i => $part) {
+            $before = $parts[$i - 1] ?? null;
+            $after = $parts[$i + 1] ?? null;
+            // Bent at a corner of the path, both legs end in one point.
+            $line[] = ($before === null ? null : $this->bend($before, $part)) ?? $this->at($part, $part->from);
+            $line[] = ($after === null ? null : $this->bend($part, $after)) ?? $this->at($part, $part->to);
         }
         $fasteners = array_map(fn (float $at): array => $this->fastener($parts, $at), $layer->fasteners);
 
         return new DrawnLayer($layer, $this->folded($layer, $parts, $line), $this->body($layer, $parts), $fasteners, $this->anchor($layer, $parts));
+    }
+
+    /** Where two legs of a layer meet at a corner of the path; null where they do not. */
+    private function bend(LyingPart $one, LyingPart $other): ?Point
+    {
+        if ($other->segment !== $one->segment + 1) {
+            return null;
+        }
+        [$a, $b, $c, $d] = [$this->at($one, $one->to - 1.0), $this->at($one, $one->to), $this->at($other, $other->from), $this->at($other, $other->from + 1.0)];
+        $cross = ($b->u - $a->u) * ($d->v - $c->v) - ($b->v - $a->v) * ($d->u - $c->u);
+        if (abs($cross) < 0.05) {
+            return null;
+        }
+        $along = (($c->u - $a->u) * ($d->v - $c->v) - ($c->v - $a->v) * ($d->u - $c->u)) / $cross;
+
+        return new Point($a->u + $along * ($b->u - $a->u), $a->v + $along * ($b->v - $a->v));
     }
 
     /** @return list<LyingPart> */
@@ -70,7 +114,7 @@ final class SectionPicture
         $path = $this->section->path;
         $thick = max($layer->high, self::SHEET);
         $from = max($layer->from, -self::REACH);
-        $to = min($layer->to, max(self::REACH, $path->end()));
+        $to = min($layer->to, self::REACH);
         $parts = [];
         $last = count($path->nodes) - 2;
         for ($segment = 0; $segment <= $last; $segment++) {
@@ -178,17 +222,30 @@ final class SectionPicture
     }
 
     /**
-     * Where a call-out touches: near the edge, where the layer is to be seen.
+     * Where a call-out touches: where the layer is to be seen, nearest to its middle.
      *
      * @param  list<LyingPart>  $parts
      */
     private function anchor(PlacedLayer $layer, array $parts): Point
     {
-        $from = max($layer->from, -9.0);
-        $to = min($layer->to, 9.0);
-        $free = $this->section->path->goesOn($layer->from) || $this->section->path->goesOn($layer->to);
         // What goes on into the field is shown out there, so that its call-out keeps clear of the edge.
-        $at = $free ? (abs($from) > abs($to) ? $from + ($to - $from) * 0.12 : $to - ($to - $from) * 0.12) : ($from + $to) / 2.0;
+        $path = $this->section->path;
+        $wanted = match (true) {
+            $path->goesOn($layer->from) && $path->goesOn($layer->to) => 0.75 * self::REACH,
+            $path->goesOn($layer->from) => -0.75 * self::REACH,
+            $path->goesOn($layer->to) => 0.75 * self::REACH,
+            default => ($layer->from + $layer->to) / 2.0,
+        };
+        [$from, $to] = [max($layer->from, -self::REACH), min($layer->to, self::REACH)];
+        $at = $wanted;
+        $least = INF;
+        for ($i = 0; $i <= self::LOOKS; $i++) {
+            $look = $from + ($i + 0.5) / (self::LOOKS + 1) * ($to - $from);
+            $hidden = count(array_filter($this->section->layers, static fn (PlacedLayer $other): bool => $other->rank > $layer->rank && $other->covers($look)));
+            if ($hidden * self::REACH + abs($look - $wanted) < $least) {
+                [$at, $least] = [$look, $hidden * self::REACH + abs($look - $wanted)];
+            }
+        }
         $part = $this->partAt($parts, $at) ?? $parts[0] ?? null;
 
         return $part === null ? $this->section->path->place($at) : $this->at($part, $at);

@@ -1,4 +1,5 @@
 /** Edits of layouts, openings, first fits and what has been cut. None touches the document it is given. */
+import { wishEdge } from './buildEdits';
 import type { CutPanel } from '../contracts/cutting';
 import type { JobDocument } from '../contracts/job';
 import type { Layout, LayoutAlternative } from '../contracts/layout';
@@ -104,8 +105,5 @@ export function forgetLine(document: JobDocument, face: string): JobDocument {
 
 /** Lays a starter along a rake, or takes it away. */
 export function setStarter(document: JobDocument, edge: string, starter: boolean): JobDocument {
-    const edges = { ...document.edges };
-    if (starter) edges[edge] = { ...edges[edge], starter };
-    else delete edges[edge];
-    return { ...document, edges };
+    return wishEdge(document, edge, { starter: starter || undefined });
 }

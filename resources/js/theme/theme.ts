@@ -9,6 +9,8 @@ interface Palette {
     muted: string;
     rule: string;
     metal: string;
+    wood: string;
+    foam: string;
     seam: string;
     action: string;
     actionText: string;
@@ -35,6 +37,8 @@ export const palettes: Record<Light, Palette> = {
         muted: '#556063',
         rule: '#CFCBC1',
         metal: '#DDE4E3',
+        wood: '#E9DFC7',
+        foam: '#C9CFC6',
         seam: '#8DA0A2',
         action: '#1D7468',
         actionText: '#FFFFFF',
@@ -56,6 +60,8 @@ export const palettes: Record<Light, Palette> = {
         muted: '#2B3336',
         rule: '#6F7678',
         metal: '#E6EBEA',
+        wood: '#EFE6CC',
+        foam: '#CBD2C8',
         seam: '#4F6062',
         action: '#0B4F46',
         actionText: '#FFFFFF',
@@ -77,6 +83,8 @@ export const palettes: Record<Light, Palette> = {
         muted: '#A9B3B5',
         rule: '#3C4749',
         metal: '#34403F',
+        wood: '#4A4232',
+        foam: '#3E4A46',
         seam: '#7E9294',
         action: '#5CC2B2',
         actionText: '#0B1614',

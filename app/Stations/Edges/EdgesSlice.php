@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Edges;
+
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+
+/** Every edge with its build, and one of them in section. */
+final readonly class EdgesSlice
+{
+    public function __construct(private SectionWriter $sections, private EdgeNames $names, private Words $words, private Wire $wire)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $roof = $plan->of(RoofStage::class)->roof;
+        $edges = $plan->of(EdgesStage::class)->edges;
+        $names = $this->names->of($roof);
+        $findings = $plan->findingsOf('edges');
+        $picked = $edges[$pick ?? ''] ?? array_values($edges)[0] ?? null;
+
+        return [
+            'faces' => array_map(static fn (Face $face): array => ['id' => $face->id, 'planOutline' => $face->frame === null ? [] : Wire::line(array_map($face->frame->toPlan(...), $face->outline->corners))], $roof->faces),
+            'edges' => array_values(array_map(fn (BuiltEdge $built): array => $this->row($built, $names[$built->edge->id], $plan->job->covering->profile), $edges)),
+            'section' => $picked === null ? null : $this->sections->section($plan, $picked, $names[$picked->edge->id], array_values(array_filter($findings, static fn (Finding $f): bool => $f->where === $picked->edge->id))),
+            'findings' => $this->wire->findings($plan, $findings),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function row(BuiltEdge $built, string $name, Profile $profile): array
+    {
+        return [
+            'id' => $built->edge->id,
+            'kind' => $built->edge->kind->value,
+            'name' => $name,
+            'plan' => Wire::line([$built->edge->from, $built->edge->to]),
+            'heights' => [$built->edge->fromHeight, $built->edge->toHeight],
+            'length' => $built->edge->length(),
+            'build' => $this->words->say("build.{$built->build->key}"),
+            'layers' => count($built->section->layers),
+            'fasteners' => $built->fastenerCount($profile),
+            'adapted' => $built->own->isAdapted(),
+            'sheds' => $built->sheds(),
+        ];
+    }
+}

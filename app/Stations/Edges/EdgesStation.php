@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Edges;
+
+use App\Stations\Station;
+use App\Stations\Wire;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+
+final class EdgesStation extends Station
+{
+    public function __construct(private readonly EdgesSlice $slice)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'edges';
+    }
+
+    public function stage(): string
+    {
+        return 'edges';
+    }
+
+    public function tile(Plan $plan): array
+    {
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->edges !== []), 'builds' => $plan->of(EdgesStage::class)->kinds()];
+    }
+
+    public function slices(): array
+    {
+        return ['edges' => $this->slice->of(...)];
+    }
+
+    public function has(Plan $plan, string $pick): bool
+    {
+        return isset($plan->of(EdgesStage::class)->edges[$pick]);
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return ['builds' => array_values(array_map(static fn (BuiltEdge $built): array => [
+            'edge' => $built->edge->id,
+            'key' => $built->build->key,
+            'version' => $built->build->version,
+            'layers' => array_map(static fn (PlacedLayer $layer): array => [
+                'key' => $layer->layer->key,
+                'over' => array_map(static fn (PlacedLayer $other): string => $other->layer->key, $built->section->under($layer)),
+                'fastener' => $layer->layer->fastener?->kind->value,
+                'spacing' => $layer->layer->fastener?->spacing,
+                'sealant' => $layer->layer->role->seals() ? $layer->layer->role->value : null,
+                'position' => [$layer->from, $layer->to],
+            ], $built->section->layers),
+            'sheds' => $built->sheds(),
+        ], $plan->of(EdgesStage::class)->edges))];
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Edges;
+
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Builds\Build;
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Builds\Layer;
+use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\DrawnLayer;
+use Imbrex\Core\Edges\SectionPicture;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Units\TapePrinter;
+
+/** Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up. */
+final readonly class SectionWriter
+{
+    public function __construct(private Words $words, private Wire $wire)
+    {
+    }
+
+    /**
+     * @param  list<Finding>  $findings  of this edge
+     * @return array<string, mixed>
+     */
+    public function section(Plan $plan, BuiltEdge $built, string $name, array $findings): array
+    {
+        $drawn = SectionPicture::of($built->section);
+        $solids = SectionPicture::solids($built->section->path);
+        $callouts = Callouts::of($drawn, array_merge(...$solids));
+        $tape = Wire::tape($plan)->inInches();
+        $numbers = array_flip(array_map(static fn (DrawnLayer $layer): string => $layer->placed->layer->key, $drawn));
+
+        return [
+            'edge' => $built->edge->id,
+            'kind' => $built->edge->kind->value,
+            'name' => $name,
+            'length' => $built->edge->length(),
+            'build' => $built->build->key,
+            'buildName' => $built->build->name(),
+            'adapted' => $built->own->isAdapted(),
+            'sheds' => $built->sheds(),
+            'view' => ['left' => $callouts->left, 'bottom' => $callouts->bottom, 'right' => $callouts->right, 'top' => $callouts->top, 'letter' => $callouts->letter],
+            'solids' => array_map(Wire::line(...), $solids),
+            'layers' => array_map(fn (DrawnLayer $layer): array => [
+                'key' => $layer->placed->layer->key,
+                'number' => $numbers[$layer->placed->layer->key] + 1,
+                'name' => $this->words->say("layer.{$layer->placed->layer->key}"),
+                'role' => $layer->placed->layer->role->value,
+                'line' => Wire::line($layer->line),
+                'body' => Wire::line($layer->body),
+                'fasteners' => array_map(Wire::line(...), $layer->fasteners),
+                'anchor' => [$layer->anchor->u, $layer->anchor->v],
+                'callout' => $callouts->places[$layer->placed->layer->key],
+                'said' => $this->said($layer->placed->layer, $tape),
+                'spacing' => $layer->placed->layer->fastener?->spacing,
+                'fastenerLine' => $built->fasteners($layer->placed, $plan->job->covering->profile)->at,
+                'perPan' => $built->fasteners($layer->placed, $plan->job->covering->profile)->isPerPan,
+            ], $drawn),
+            'left' => array_values(array_map(fn (Layer $layer): array => ['key' => $layer->key, 'name' => $this->words->say("layer.$layer->key")], array_filter($built->build->layers, static fn (Layer $layer): bool => ! isset($numbers[$layer->key])))),
+            'order' => array_map(static fn (Layer $layer): string => $layer->key, $built->own->layers()),
+            'choices' => array_map(fn (Build $build): array => $this->choice($build, $built), $plan->of(BuildsStage::class)->choice->choices($built->edge->kind)),
+            'findings' => $this->wire->findings($plan, $findings),
+        ];
+    }
+
+    /** @return list<string> how it is held and lapped */
+    private function said(Layer $layer, TapePrinter $tape): array
+    {
+        $said = [];
+        if ($layer->fastener !== null) {
+            $said[] = $this->words->say('edges.fastened', ['kind' => $layer->fastener->kind->value, 'spacing' => $layer->fastener->spacing > 0.0 ? $tape->print($layer->fastener->spacing) : 'rib']);
+        }
+        if ($layer->lap > 0.0) {
+            $said[] = $this->words->say('edges.lapped', ['lap' => $tape->print($layer->lap)]);
+        } elseif ($layer->role === LayerRole::Cleat) {
+            $said[] = $this->words->say('edges.butted');
+        }
+        if ($layer->role === LayerRole::Panel && $layer->hem > 0.0) {
+            $said[] = $this->words->say('edges.hemmed', ['hem' => $tape->print($layer->hem)]);
+        }
+
+        return $said;
+    }
+
+    /** @return array<string, mixed> a build this edge might have, and what it costs there */
+    private function choice(Build $build, BuiltEdge $built): array
+    {
+        $metal = count(array_filter($build->layers, static fn (Layer $layer): bool => in_array($layer->role, [LayerRole::Trim, LayerRole::Cleat, LayerRole::Zee], true)));
+
+        return [
+            'name' => $build->name(),
+            'key' => $build->key,
+            'title' => $this->words->say("build.$build->key"),
+            'why' => $this->words->say("build.$build->key.why"),
+            'layers' => count($build->layers),
+            'parts' => $metal,
+            'length' => $metal * $built->edge->length(),
+            'chosen' => $build->key === $built->build->key,
+        ];
+    }
+}

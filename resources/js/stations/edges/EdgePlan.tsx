@@ -1,0 +1,69 @@
+import { useTranslation } from 'react-i18next';
+import type { EdgesSlice } from '../../contracts/edges';
+import { EdgeLine } from '../../deck/EdgeLine';
+import { Legend } from '../../deck/Legend';
+import { frame, pointsOf, useSize } from '../../deck/useFrame';
+
+interface EdgePlanProps {
+    slice: EdgesSlice;
+    picked: string | null;
+    onPick: (edge: string) => void;
+}
+
+/** The roof from above, to pick an edge in. */
+export function EdgePlan({ slice, picked, onPick }: EdgePlanProps) {
+    const { t } = useTranslation();
+    const { box, size } = useSize();
+    const view = frame(
+        slice.faces.flatMap((face) => face.planOutline),
+        size,
+        { x: 40, top: 26, bottom: 40 },
+    );
+    return (
+        <>
+            <div className="drawing" ref={box}>
+                <svg role="group" aria-label={t('edges.view.roof')}>
+                    {slice.faces.map((face) => (
+                        <polygon key={face.id} points={pointsOf(face.planOutline, view)} fill="var(--metal)" />
+                    ))}
+                    {slice.edges.map((edge) => {
+                        const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
+                        const ends = { x1: from[0], y1: from[1], x2: to[0], y2: to[1] };
+                        return (
+                            <g key={edge.id}>
+                                {edge.id === picked && (
+                                    <line
+                                        {...ends}
+                                        stroke="var(--chalk)"
+                                        strokeWidth="9"
+                                        strokeLinecap="round"
+                                        opacity="0.65"
+                                    />
+                                )}
+                                <EdgeLine
+                                    kind={edge.kind}
+                                    from={from}
+                                    to={to}
+                                    low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'}
+                                />
+                                <line
+                                    className="hit"
+                                    {...ends}
+                                    stroke="transparent"
+                                    strokeWidth="24"
+                                    role="button"
+                                    tabIndex={-1}
+                                    aria-pressed={edge.id === picked}
+                                    aria-label={edge.name}
+                                    data-edge={edge.id}
+                                    onClick={() => onPick(edge.id)}
+                                />
+                            </g>
+                        );
+                    })}
+                </svg>
+            </div>
+            <Legend kinds={slice.edges.map((edge) => edge.kind)} />
+        </>
+    );
+}

@@ -1,0 +1,154 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useSearchParams } from 'react-router';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { usePick } from '../../job/PickContext';
+import { TapeStrip } from '../../tape/TapeStrip';
+import { EdgePlan } from './EdgePlan';
+import { EdgeSchedule } from './EdgeSchedule';
+import { EdgesBench } from './EdgesBench';
+import { LayerSlider } from './LayerSlider';
+import { SectionDrawing } from './SectionDrawing';
+
+const VIEWS = ['section', 'roof', 'schedule'] as const;
+type View = (typeof VIEWS)[number];
+
+/** What goes on in which order, and will it shed? */
+export default function EdgesStation() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const { pick, setPick } = usePick();
+    const [params, setParams] = useSearchParams();
+    const wanted = params.get('edge') ?? (pick?.kind === 'edge' ? pick.id : null);
+    const slice = usePlanSlice(job.id, 'edges', job.revision, wanted).data;
+    const section = slice?.section ?? null;
+    const view = VIEWS.find((one) => one === params.get('view')) ?? 'section';
+    // Of the edge that is shown: how many layers lie, and which of them is picked.
+    const [shown, setShown] = useState<{ edge: string; on?: number; layer?: string }>({ edge: '' });
+    const own = shown.edge === section?.edge ? shown : { edge: section?.edge ?? '' };
+    const on = Math.min(own.on ?? Infinity, section?.layers.length ?? 0);
+    // The newest on, or, before anything was laid by hand, the last that is fastened.
+    const newest = own.on
+        ? section?.layers[on - 1]
+        : section?.layers.filter((one) => one.fastenerLine.length > 0).pop();
+    const layer = section?.layers.find((one) => one.key === own.layer) ?? newest ?? null;
+    const go = (next: { view?: View; edge?: string }) => {
+        const edge = next.edge ?? section?.edge;
+        if (next.edge) setPick({ kind: 'edge', id: next.edge });
+        setParams({ ...(edge ? { edge } : {}), view: next.view ?? view }, { replace: true });
+    };
+    if (slice && slice.edges.length === 0) {
+        return (
+            <>
+                <main className="deck">
+                    <p className="sheet">
+                        {t('edges.none')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                    </p>
+                </main>
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('edges.title')}</h1>
+                </aside>
+            </>
+        );
+    }
+    return (
+        <>
+            <main className="deck">
+                <div className="deck-head">
+                    {VIEWS.map((one) => (
+                        <button
+                            key={one}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one === view}
+                            onClick={() => go({ view: one })}
+                        >
+                            {t(`edges.view.${one}`)}
+                        </button>
+                    ))}
+                    <span className="spacer" />
+                    {slice && section && (
+                        <TextField
+                            select
+                            label={t('edges.pick')}
+                            value={section.edge}
+                            fullWidth={false}
+                            sx={{ minWidth: 260, maxWidth: '100%' }}
+                            onChange={(event) => go({ edge: event.target.value })}
+                        >
+                            {slice.edges.map((edge) => (
+                                <MenuItem key={edge.id} value={edge.id}>
+                                    {edge.name}
+                                </MenuItem>
+                            ))}
+                        </TextField>
+                    )}
+                </div>
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {section && view === 'section' && (
+                    <>
+                        <SectionDrawing
+                            section={section}
+                            on={on}
+                            picked={layer?.key ?? null}
+                            onPick={(key) => setShown({ ...own, layer: key })}
+                        />
+                        <LayerSlider
+                            count={section.layers.length}
+                            on={on}
+                            onChange={(next) => setShown({ edge: section.edge, on: next })}
+                        />
+                        <p className="muted small">{t('edges.to-scale')}</p>
+                    </>
+                )}
+                {slice && view === 'roof' && (
+                    <EdgePlan slice={slice} picked={section?.edge ?? null} onPick={(edge) => go({ edge })} />
+                )}
+                {slice && view === 'schedule' && (
+                    <EdgeSchedule
+                        slice={slice}
+                        picked={section?.edge ?? null}
+                        onPick={(edge) => go({ edge, view: 'section' })}
+                    />
+                )}
+            </main>
+            {section ? (
+                <EdgesBench
+                    key={section.edge}
+                    section={section}
+                    on={on}
+                    picked={layer?.key ?? null}
+                    onPick={(key) => setShown({ ...own, layer: key })}
+                />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('edges.title')}</h1>
+                </aside>
+            )}
+            {section && layer && (
+                <TapeStrip
+                    title={
+                        layer.fastenerLine.length === 0
+                            ? t('edges.tape-none')
+                            : t(layer.perPan ? 'edges.tape-pan' : 'edges.tape', { layer: layer.name })
+                    }
+                    hint={
+                        layer.fastenerLine.length > 0
+                            ? t('edges.tape-hint', { count: layer.fastenerLine.length })
+                            : undefined
+                    }
+                    from={0}
+                    to={layer.perPan ? Math.max(...layer.fastenerLine) + 1 : section.length}
+                    marks={layer.fastenerLine.map((at) => ({ at, tone: 'ink' as const }))}
+                />
+            )}
+        </>
+    );
+}

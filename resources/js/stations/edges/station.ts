@@ -1,0 +1,7 @@
+import type { Station } from '../Station';
+
+export const station = {
+    key: 'edges',
+    screen: () => import('./EdgesStation'),
+    keys: ['layers'],
+} as const satisfies Station;
