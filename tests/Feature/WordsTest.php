@@ -8,6 +8,9 @@ use App\Accounts\Role;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Stations;
+use Imbrex\Core\Builds\Build;
+use Imbrex\Core\Builds\BuildBook;
+use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Catalogue\EdgeKind;
@@ -145,6 +148,10 @@ final class WordsTest extends FeatureTestCase
         $requests = array_merge(...array_map(static fn (string $text): array => preg_match_all("/'([a-zA-Z0-9]+)' => (?:\[|\$|Rule)/", $text, $found) ? $found[1] : [], array_values(self::files('app/Http/Requests', 'php'))));
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 
+        $builds = array_map(static fn (Build $build): string => $build->key, BuildBook::shipped()->all());
+        $layers = array_unique(array_merge(...array_map(static fn (Build $build): array => array_map(static fn (Layer $layer): string => $layer->key, $build->layers), BuildBook::shipped()->all())));
+        preg_match_all("/new WaterFault\('([a-z]+)'/", implode('', self::files('core/src/Edges', 'php')), $water);
+
         return [
             'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => ['taped-least', 'taped-most'],
             'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
@@ -171,6 +178,7 @@ final class WordsTest extends FeatureTestCase
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
+            'edges.view.' => ['section', 'roof', 'schedule'], 'layer.' => $layers, 'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)], 'edges.' => [], 'finding.edges.' => $water[1],
             'profiles.' => ['cover', 'height', 'outToOut', 'insideToOutside', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
         ];
