@@ -23,7 +23,7 @@ final class HouseRules
     /** @return array<string, list<HouseRule>> by the name of the stage that goes by them, in the order of work */
     public static function byStage(): array
     {
-        return array_map(static fn (string $stage): array => $stage::rules(), Stages::IN_ORDER);
+        return array_filter(array_map(static fn (string $stage): array => $stage::rules(), Stages::IN_ORDER), static fn (array $rules): bool => $rules !== []);
     }
 
     /** @throws RuleFault when there is no such rule */

@@ -84,7 +84,7 @@ final class PlanTest extends FeatureTestCase
             $job = $this->job($user, json_decode((string) file_get_contents(database_path("demo/$name.json")), true));
             $file = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/job.json")->assertOk()->getContent();
             $copy = $this->begin($this->member(), $file)->assertCreated()->json('id');
-            foreach (['survey', 'layout', 'cuts', 'load-out'] as $station) {
+            foreach (['survey', 'layout', 'cuts', 'edges', 'load-out'] as $station) {
                 $copied = $this->getJson("/api/jobs/$copy/plan/$station")->assertOk()->getContent();
                 self::assertSame($this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$station")->getContent(), $copied);
                 $this->actingAs(\App\Models\User::query()->latest('id')->firstOrFail());

@@ -17,7 +17,7 @@ final class EdgeWishTest extends FeatureTestCase
     public static function bad(): array
     {
         return [
-            'a reveal on an eave' => [['eave-hall.S' => ['reveal' => 6]], 'edges.eave-hall.S.reveal', 'nothing yet for an edge of this kind (eave)'],
+            'a reveal on an eave' => [['eave-hall.S' => ['reveal' => 6]], 'edges.eave-hall.S.reveal', 'for an edge of this kind (eave): build, order, spacing'],
             'a vent in a valley' => [[self::EAST => ['vented' => true]], 'edges.'.self::EAST.'.vented', '(valley): reveal'],
             'a reveal beyond all valleys' => [[self::EAST => ['reveal' => 12]], 'edges.'.self::EAST.'.reveal', 'from 1 to 9'],
             'no edge at all' => [['hall' => ['reveal' => 5]], 'edges.hall', 'begins with its kind'],

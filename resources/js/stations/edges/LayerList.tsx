@@ -27,7 +27,8 @@ export function LayerList({ section, on, picked, onPick }: LayerListProps) {
                             <span>
                                 <b>{layer.name}</b>
                                 {layer.said.map((said) => (
-                                    <span key={said} className="said">
+                                    <span key={said} className="muted">
+                                        {' · '}
                                         <Said text={said} />
                                     </span>
                                 ))}

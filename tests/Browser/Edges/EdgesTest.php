@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Edges;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\BrowserTestCase;
+use Tests\Support\Person;
+
+/** What goes on in which order: an edge's section, the builds it might have, its layers in another order. */
+final class EdgesTest extends BrowserTestCase
+{
+    /** North hall panels run from ridge to eave: 194 across is 216.90 up the slope; 1 past the eave and a hem of 1. */
+    private const USUAL = '218 7/8″';
+
+    private const HOOKED = '218 5/8″';
+
+    public function test_a_hooked_drip_changes_section_cards_and_schedule(): void
+    {
+        $person = $this->atTheEdges('Drip');
+        $this->pick($person, 'Hall N: eave');
+        $person->sees('Offset cleat · pancake screws every 12″ · butted');
+        $person->sees('Water leaves over every lap.');
+        $person->waitFor("//*[@data-section='cleat-nose']//*[@data-layer='offset-cleat']");
+        $person->find("//*[@data-choice='hooked-drip']//button[normalize-space()='Use it here']")->click();
+        $person->waitFor("//h1[.='Hooked drip']");
+        $person->waitFor("//*[@data-section='hooked-drip']//*[@data-drawn='drip-trim']");
+        self::assertSame([], $person->all("//*[@data-drawn='offset-cleat']"));
+        // 700 long: 2 from its ends, between them 696 in spaces of 24.
+        $person->sees('Hooked drip, from one end');
+        $person->sees('running, 30 fasteners');
+        $person->press('Schedule');
+        $row = static fn (string $edge): string => $person->text("//tr[@data-edge-row='$edge']");
+        $person->waitUntil(static fn (): bool => str_starts_with($row('eave-hall.N'), 'Hall N: eave 58′ 4″ Hooked drip 4 30 sheds'), static fn (): string => $row('eave-hall.N'));
+        self::assertStringContainsString('Cleat nose', $row('eave-hall.S'));
+        $person->waitForSave();
+
+        $this->goToStation($person, 'Cuts');
+        $length = static fn (string $piece): string => $person->text("//tr[contains(@class,'pick')][.//button[normalize-space()='$piece']]");
+        $person->waitUntil(static fn (): bool => str_contains($length('Hall N-20'), self::HOOKED), static fn (): string => $length('Hall N-20'));
+        self::assertStringContainsString(self::USUAL, $length('Hall S-16'), 'the other eave is as it was');
+
+        // For all eaves, and back.
+        $this->goToStation($person, 'Edges');
+        $this->pick($person, 'Hall N: eave');
+        $person->press('For all eaves');
+        $person->press('Schedule');
+        $person->waitUntil(static fn (): bool => str_contains($row('eave-hall.S'), 'Hooked drip'), static fn (): string => $row('eave-hall.S'));
+        $person->keys(WebDriverKeys::CONTROL, 'z');
+        $person->waitUntil(static fn (): bool => str_contains($row('eave-hall.S'), 'Cleat nose'), static fn (): string => $row('eave-hall.S'));
+    }
+
+    public function test_layers_put_in_a_wrong_order_are_explained_and_put_back(): void
+    {
+        $person = $this->atTheEdges('Reversed');
+        $this->pick($person, 'Hall N: eave');
+        $person->find("//li[@data-row='membrane']/button")->click();
+        $person->find("//button[@aria-label='Membrane: earlier']")->click();
+        $person->sees('Water gets in');
+        $person->sees('Eave trim lies over Membrane: what runs down Membrane gets under it. Put Eave trim on before Membrane, or slip it under.');
+        $person->waitUntil(static fn (): bool => $person->text("//li[@data-row='membrane']//b[@class='number']") === '2', static fn (): string => $person->text("//ol[@class='layers']"));
+        $person->find("//button[@aria-label='Membrane: later']")->click();
+        $person->sees('Water leaves over every lap.');
+        // A layer left out can be put back; what the build has comes back with a press.
+        $person->find("//li[@data-row='tape']/button")->click();
+        $person->find("//button[@aria-label='Butyl tape: leave out']")->click();
+        $person->sees('Put back Butyl tape');
+        $person->press('As the build has them');
+        $person->doesNotSee('Put back Butyl tape');
+        $person->find("//li[@data-row='eave-trim']/button")->click();
+        $person->type('Spacing', '8');
+        $person->press('Set');
+        $person->sees('Eave trim · pancake screws every 8″ · laps 6″');
+        $person->waitForSave();
+    }
+
+    public function test_a_section_is_laid_layer_by_layer_by_keyboard(): void
+    {
+        $person = $this->atTheEdges('Layers');
+        $this->pick($person, 'Hall S and Wing E: valley');
+        $person->waitFor("//*[@data-section='hidden-valley']");
+        $person->sees('9 of 9');
+        $slider = $person->find("//input[@type='range']");
+        $person->driver->executeScript('arguments[0].focus()', [$slider]);
+        for ($left = 8; $left >= 3; $left--) {
+            $person->keys(WebDriverKeys::ARROW_LEFT);
+        }
+        $person->sees('3 of 9');
+        self::assertSame('3 of 9', $slider->getAttribute('aria-valuetext'));
+        $drawn = static fn (): array => array_map(static fn ($one): string => (string) $one->getAttribute('data-drawn'), $person->all('//*[@data-drawn]'));
+        self::assertSame(['membrane', 'second-membrane', 'valley-pan'], $drawn());
+        $person->sees('Valley pan, from one end');
+        $person->keys(WebDriverKeys::ARROW_RIGHT);
+        $person->sees('4 of 9');
+        self::assertSame('tape', $drawn()[3]);
+        self::assertStringContainsString('Valley pan, Butyl tape', (string) $person->find("//*[name()='svg'][@data-section]")->getAttribute('aria-label'));
+    }
+
+    public function test_edges_are_picked_in_the_plan_and_read_on_a_phone(): void
+    {
+        $person = $this->atTheEdges('Phone', 390, 844);
+        $person->driver->executeScript("[...document.querySelectorAll('.chip')].find((one) => one.textContent === 'Roof').click()");
+        $person->waitFor("//*[@data-edge='valley-hall.S-wing.W']");
+        $person->driver->executeScript("document.querySelector('.drawing').scrollIntoView({block: 'center'})");
+        $person->pickOnPlan("//*[@data-edge='valley-hall.S-wing.W']");
+        $person->waitFor("//h1[.='Hidden cleats']");
+        $person->press('Section');
+        $person->waitFor("//*[@data-section='hidden-valley']");
+        self::assertLessThanOrEqual(390, $person->driver->executeScript('return document.documentElement.scrollWidth'));
+    }
+
+    private function atTheEdges(string $name, int $width = 1280, int $height = 800): Person
+    {
+        $person = $this->person($width, $height);
+        $person->signInAs('Pia Holm');
+        $this->beginFromFile($person, $name, self::demo('boathouse'));
+        $this->goToStation($person, 'Edges');
+        $person->waitFor('//*[@data-section]');
+
+        return $person;
+    }
+
+    private function pick(Person $person, string $edge): void
+    {
+        $person->choose('Edge', $edge);
+        $person->sees("$edge ·");
+    }
+}

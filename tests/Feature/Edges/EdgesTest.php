@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Edges;
+
+use App\Stations\Edges\Callouts;
+use Illuminate\Support\Facades\Artisan;
+use Imbrex\Core\Builds\BuildBook;
+use Imbrex\Core\Edges\SectionPicture;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Edges\ShippedSections;
+use Tests\Feature\FeatureTestCase;
+
+/** Builds as a document says them: kept, shown in section, told, refused by name. */
+final class EdgesTest extends FeatureTestCase
+{
+    private const EAVE = 'eave-hall.N';
+
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): array
+    {
+        return [
+            'a build there is not' => [['edges' => [self::EAVE => ['build' => 'velvet']]], 'edges.'.self::EAVE.'.build', 'cleat-nose, hooked-drip'],
+            'a build of the other family' => [['edges' => [self::EAVE => ['build' => 'screwed-eave']]], 'edges.'.self::EAVE.'.build', 'snap-lock-1.5-16'],
+            'a build of another edge' => [['builds' => ['eave' => 'receiver']], 'builds.eave', '(eave)'],
+            'a version there is not' => [['edges' => [self::EAVE => ['build' => 'cleat-nose@7']]], 'edges.'.self::EAVE.'.build', 'cleat-nose'],
+            'a layer there is not' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'order' => ['panel', 'felt']]]], 'edges.'.self::EAVE.'.order[1]', 'drip-trim, membrane'],
+            'a layer twice' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'order' => ['panel', 'membrane', 'panel']]]], 'edges.'.self::EAVE.'.order[2]', 'each layer'],
+            'layers of no build' => [['edges' => [self::EAVE => ['order' => ['panel']]]], 'edges.'.self::EAVE.'.build', 'the build whose layers'],
+            'no layer at all' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'order' => []]]], 'edges.'.self::EAVE.'.order', 'from 1 to 4 entries'],
+            'a spacing of what is not fastened' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'spacing' => ['membrane' => 6]]]], 'edges.'.self::EAVE.'.spacing.membrane', 'drip-trim'],
+            'a spacing below nothing' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'spacing' => ['drip-trim' => -6]]]], 'edges.'.self::EAVE.'.spacing.drip-trim', '-6'],
+            'a kind of edge there is not' => [['builds' => ['gutter' => 'cleat-nose']], 'builds.gutter', 'eave'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $said */
+    #[DataProvider('bad')]
+    public function test_what_cannot_be_built_is_refused_by_name(array $said, string $field, string $accepted): void
+    {
+        $answer = (string) $this->begin($this->member(), [...self::boathouse(), ...$said])->assertUnprocessable()->getContent();
+
+        self::assertStringContainsString($field, $answer);
+        self::assertStringContainsString($accepted, stripslashes($answer));
+    }
+
+    public function test_a_build_is_kept_shown_told_and_carried_to_the_panels(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (string $station, string $pick): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$station?pick=$pick")->assertOk()->json();
+        $usual = $slice('edges', self::EAVE);
+        self::assertCount(17, $usual['edges']);
+        self::assertNotContains(false, array_column($usual['edges'], 'sheds'));
+        self::assertSame(['cleat-nose', 'Hall N: eave', false, true], [$usual['section']['build'], $usual['section']['name'], $usual['section']['adapted'], $usual['section']['sheds']]);
+        $long = static fn (array $cuts): float => array_column($cuts['panels'], null, 'id')['hall.N-20']['blank']['long'];
+        $before = $long($slice('cuts', 'hall.N-20'));
+
+        $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'builds' => ['ridge' => 'ridge-zee-vented'], 'edges' => [self::EAVE => ['build' => 'hooked-drip@1', 'order' => ['membrane', 'drip-trim', 'panel'], 'spacing' => ['drip-trim' => 8]]]], 1)->assertOk();
+        self::assertStringContainsString('kind-built', (string) json_encode($told->json()));
+        $job->refresh();
+        // A quarter less at the eave, two inches at the vented ridge.
+        self::assertEqualsWithDelta($before - 2.25, $long($slice('cuts', 'hall.N-20')), 1e-6);
+        $now = $slice('edges', self::EAVE);
+        self::assertSame(['hooked-drip', true, false], [$now['section']['build'], $now['section']['adapted'], $now['section']['sheds']]);
+        self::assertSame([['edges.reversed', self::EAVE]], array_map(static fn (array $f): array => [$f['code'], $f['where']], $now['findings']));
+        self::assertStringContainsString('Hooked drip lies over Membrane', $now['section']['findings'][0]['message']);
+        self::assertSame([['key' => 'seam-bead', 'name' => 'Bead in the seam']], $now['section']['left']);
+        $tiles = $this->getJson("/api/jobs/$job->id/tiles/edges")->assertOk()->json();
+        self::assertSame(['to-settle', 1], [$tiles['state'], $tiles['open']]);
+        // Unpicked, or of an edge there is not, the first is shown.
+        self::assertSame('eave-hall.S', $slice('edges', 'eave-nowhere')['section']['edge']);
+    }
+
+    public function test_the_whole_plan_tells_every_build(): void
+    {
+        self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/boathouse.json')]));
+        $plan = json_decode(Artisan::output(), true);
+        self::assertCount(count($plan['edges']), $plan['builds']);
+        self::assertSame(array_column($plan['builds'], 'key', 'edge'), array_column($plan['edges'], 'build', 'id'));
+        $eave = array_column($plan['builds'], null, 'edge')['eave-hall.S'];
+        self::assertSame([1, true], [$eave['version'], $eave['sheds']]);
+        $layers = array_column($eave['layers'], null, 'key');
+        self::assertSame(['eave-trim', 'membrane', 'tape'], $layers['offset-cleat']['over']);
+        self::assertEquals([['pancake', 12], [-1.5, 1]], [[$layers['offset-cleat']['fastener'], $layers['offset-cleat']['spacing']], $layers['offset-cleat']['position']]);
+    }
+
+    #[DataProvider('builds')]
+    public function test_names_beside_a_section_never_touch(string $build): void
+    {
+        foreach ([4.8, 26.6, 53.1] as $degrees) {
+            $section = ShippedSections::of($build, null, $degrees);
+            $drawn = SectionPicture::of($section);
+            $callouts = Callouts::of($drawn, array_merge(...SectionPicture::solids($section->path)));
+            self::assertCount(count($drawn), $callouts->places);
+            foreach ([true, false] as $left) {
+                $at = array_column(array_filter($callouts->places, static fn (array $place): bool => $place['left'] === $left), 'at');
+                $vs = array_column($at, 1);
+                sort($vs);
+                foreach (array_slice($vs, 1) as $i => $v) {
+                    self::assertGreaterThanOrEqual(1.99 * $callouts->letter, $v - $vs[$i], "$build at $degrees");
+                }
+                self::assertGreaterThan($callouts->bottom, min([INF, ...$vs]));
+                self::assertLessThan($callouts->top + $callouts->letter * 20, max([-INF, ...$vs]));
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function builds(): iterable
+    {
+        foreach (BuildBook::shipped()->all() as $build) {
+            yield $build->key => [$build->name()];
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function boathouse(): array
+    {
+        return json_decode((string) file_get_contents(base_path('database/demo/boathouse.json')), true);
+    }
+}
