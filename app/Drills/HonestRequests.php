@@ -22,7 +22,7 @@ final class HonestRequests
             'jobs/{job}/orders/1/files/cut-list.pdf', 'invitations/{token}', 'resets/{token}',
             ...array_map(static fn (string $slice): string => "jobs/{job}/plan/$slice?revision=1&pick=P1", ['survey', 'roof', 'layout', 'marks', 'space', 'cuts', 'edges', 'load-out']),
             ...array_map(static fn (string $station): string => "jobs/{job}/tiles/$station?revision=1", ['survey', 'roof', 'layout', 'cuts', 'edges', 'load-out']),
-            ...array_map(static fn (string $file): string => "jobs/{job}/files/$file?pick=P1-1", ['job.json', 'roof.dxf', 'readings.csv', 'layout.pdf', 'pieces.csv', 'cut-cards.pdf', 'blanks.dxf', 'blanks.svg', 'notch-template.pdf', 'cut-list.csv', 'cut-list.pdf', 'order.json']),
+            ...array_map(static fn (string $file): string => "jobs/{job}/files/$file?pick=P1-1", ['job.json', 'roof.dxf', 'readings.csv', 'layout.pdf', 'edge-book.pdf', 'pieces.csv', 'cut-cards.pdf', 'blanks.dxf', 'blanks.svg', 'notch-template.pdf', 'cut-list.csv', 'cut-list.pdf', 'order.json']),
         ]);
         foreach ($documents as $document) {
             // Most of what can go wrong is in the document.

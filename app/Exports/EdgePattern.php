@@ -50,6 +50,22 @@ final readonly class EdgePattern
     }
 
     /**
+     * What each pattern means, in a row.
+     *
+     * @param  array<string, string>  $named  words by kind of edge
+     */
+    public function legend(array $named, float $x, float $y, float $letter): void
+    {
+        foreach ($named as $kind => $word) {
+            $kind = EdgeKind::from($kind);
+            $steep = $kind === EdgeKind::Hip || $kind === EdgeKind::Valley;
+            $this->draw($kind, [$x, $steep ? $y + 1.0 : $y - 3.0], [$x + 30.0, $steep ? $y - 7.0 : $y - 3.0]);
+            $this->sheet->text($x + 36.0, $y, $word, $letter);
+            $x += 36.0 + $this->sheet->textWidth($word, $letter) + 18.0;
+        }
+    }
+
+    /**
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
      * @param  list<float>  $dashes

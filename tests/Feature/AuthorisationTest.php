@@ -26,7 +26,7 @@ final class AuthorisationTest extends FeatureTestCase
             ['GET', 'jobs/{job}/plan/layout', self::ALL], ['GET', 'jobs/{job}/tiles/cuts', self::ALL], ['GET', 'jobs/{job}/orders', self::ALL], ['GET', 'jobs/{job}/files', self::ALL], ['GET', 'jobs/{job}/files/job.json', self::ALL],
             ['GET', 'jobs/{job}/files/cut-list.csv', self::ALL], ['GET', 'jobs/{job}/files/cut-list.pdf', self::ALL], ['GET', 'jobs/{job}/files/cut-cards.pdf', self::ALL],
             ['GET', 'jobs/{job}/files/roof.dxf', self::ALL], ['GET', 'jobs/{job}/files/readings.csv', self::ALL], ['GET', 'jobs/{job}/files/blanks.dxf', self::ALL],
-            ['GET', 'jobs/{job}/files/blanks.svg', self::ALL], ['GET', 'jobs/{job}/files/pieces.csv', self::ALL], ['GET', 'jobs/{job}/files/layout.pdf', self::ALL], ['GET', 'jobs/{job}/files/notch-template.pdf', self::ALL],
+            ['GET', 'jobs/{job}/files/blanks.svg', self::ALL], ['GET', 'jobs/{job}/files/pieces.csv', self::ALL], ['GET', 'jobs/{job}/files/layout.pdf', self::ALL], ['GET', 'jobs/{job}/files/edge-book.pdf', self::ALL], ['GET', 'jobs/{job}/files/notch-template.pdf', self::ALL],
             ['POST', 'jobs/{job}/imports/dxf', self::PLANNERS], ['POST', 'jobs/{job}/imports/readings', self::PLANNERS],
             ['GET', 'jobs/{job}/reports', self::PLANNERS], ['GET', 'jobs/{job}/reports/HQ-CLUBROOM', self::PLANNERS], ['GET', 'jobs/{job}/gauge', self::PLANNERS],
             ['GET', 'jobs/{job}/orders/1/files/cut-list.pdf', self::ALL],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Stations\Station;
+use App\Stations\StationFile;
 use App\Stations\Wire;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
@@ -14,7 +15,7 @@ use Imbrex\Core\Roof\RoofStage;
 
 final class EdgesStation extends Station
 {
-    public function __construct(private readonly EdgesSlice $slice)
+    public function __construct(private readonly EdgesSlice $slice, private readonly EdgeBook $book)
     {
     }
 
@@ -59,5 +60,10 @@ final class EdgesStation extends Station
             ], $built->section->layers),
             'sheds' => $built->sheds(),
         ], $plan->of(EdgesStage::class)->edges))];
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('edge-book.pdf', 'application/pdf', $this->book->pdf(...), isDear: true)];
     }
 }

@@ -15,12 +15,11 @@ use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\SectionPicture;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up. */
 final readonly class SectionWriter
 {
-    public function __construct(private Words $words, private Wire $wire)
+    public function __construct(private Words $words, private LayerWords $said, private Wire $wire)
     {
     }
 
@@ -57,7 +56,7 @@ final readonly class SectionWriter
                 'fasteners' => array_map(Wire::line(...), $layer->fasteners),
                 'anchor' => [$layer->anchor->u, $layer->anchor->v],
                 'callout' => $callouts->places[$layer->placed->layer->key],
-                'said' => $this->said($layer->placed->layer, $tape),
+                'said' => $this->said->of($layer->placed->layer, $tape),
                 'spacing' => $layer->placed->layer->fastener?->spacing,
                 'fastenerLine' => $built->fasteners($layer->placed, $plan->job->covering->profile)->at,
                 'perPan' => $built->fasteners($layer->placed, $plan->job->covering->profile)->isPerPan,
@@ -67,25 +66,6 @@ final readonly class SectionWriter
             'choices' => array_map(fn (Build $build): array => $this->choice($build, $built), $plan->of(BuildsStage::class)->choice->choices($built->edge->kind)),
             'findings' => $this->wire->findings($plan, $findings),
         ];
-    }
-
-    /** @return list<string> how it is held and lapped */
-    private function said(Layer $layer, TapePrinter $tape): array
-    {
-        $said = [];
-        if ($layer->fastener !== null) {
-            $said[] = $this->words->say('edges.fastened', ['kind' => $layer->fastener->kind->value, 'spacing' => $layer->fastener->spacing > 0.0 ? $tape->print($layer->fastener->spacing) : 'rib']);
-        }
-        if ($layer->lap > 0.0) {
-            $said[] = $this->words->say('edges.lapped', ['lap' => $tape->print($layer->lap)]);
-        } elseif ($layer->role === LayerRole::Cleat) {
-            $said[] = $this->words->say('edges.butted');
-        }
-        if ($layer->role === LayerRole::Panel && $layer->hem > 0.0) {
-            $said[] = $this->words->say('edges.hemmed', ['hem' => $tape->print($layer->hem)]);
-        }
-
-        return $said;
     }
 
     /** @return array<string, mixed> a build this edge might have, and what it costs there */

@@ -108,14 +108,8 @@ final readonly class FaceDrawing
     /** @param  list<EdgeKind>  $kinds */
     public function legend(array $kinds, float $x, float $y): void
     {
-        $pattern = new EdgePattern($this->sheet);
-        foreach ($kinds as $kind) {
-            $steep = $kind === EdgeKind::Hip || $kind === EdgeKind::Valley;
-            $pattern->draw($kind, [$x, $steep ? $y + 1.0 : $y - 3.0], [$x + 30.0, $steep ? $y - 7.0 : $y - 3.0]);
-            $word = $this->words->say("edge.$kind->value");
-            $this->sheet->text($x + 36.0, $y, $word, self::MARK);
-            $x += 36.0 + $this->sheet->textWidth($word, self::MARK) + 18.0;
-        }
+        $named = array_column(array_map(fn (EdgeKind $kind): array => [$kind->value, $this->words->say("edge.$kind->value")], $kinds), 1, 0);
+        (new EdgePattern($this->sheet))->legend($named, $x, $y, self::MARK);
     }
 
     /**

@@ -11,6 +11,7 @@ use Imbrex\Core\Edges\SectionPicture;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Edges\ShippedSections;
 use Tests\Feature\FeatureTestCase;
+use Tests\Support\PdfText;
 
 /** Builds as a document says them: kept, shown in section, told, refused by name. */
 final class EdgesTest extends FeatureTestCase
@@ -84,6 +85,27 @@ final class EdgesTest extends FeatureTestCase
         $layers = array_column($eave['layers'], null, 'key');
         self::assertSame(['eave-trim', 'membrane', 'tape'], $layers['offset-cleat']['over']);
         self::assertEquals([['pancake', 12], [-1.5, 1]], [[$layers['offset-cleat']['fastener'], $layers['offset-cleat']['spacing']], $layers['offset-cleat']['position']]);
+    }
+
+    public function test_the_edge_book_numbers_every_edge_by_its_page(): void
+    {
+        $user = $this->member();
+        $order = ['trim-cleat', 'membrane', 'eave-trim', 'tape', 'offset-cleat', 'panel'];
+        $job = $this->job($user, [...self::boathouse(), 'edges' => ['eave-hall.E' => ['build' => 'cleat-nose@1', 'order' => $order]]]);
+        $pages = PdfText::pages((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/edge-book.pdf")->assertOk()->getContent());
+        $numbers = array_count_values(array_filter($pages[0]->said(), static fn (string $text): bool => preg_match('/^\d$/', $text) === 1));
+        // Six eaves alike and one that is not, two valleys, two rakes, four hips, two ridges.
+        self::assertCount(7, $pages);
+        self::assertEquals([6, 1, 2, 2, 4, 2], [array_sum([$numbers['2'] ?? 0, $numbers['3'] ?? 0]) - 1, 1, $numbers['4'], $numbers['5'], $numbers['6'], $numbers['7']]);
+        $heads = array_map(static fn (PdfText $page): string => $page->said()[0], array_slice($pages, 1));
+        self::assertSame(['Cleat nose', 'Cleat nose', 'Hidden cleats', 'Receiver', 'Zee', 'Zee'], $heads);
+        $wrong = array_values(array_filter($pages, static fn (PdfText $page): bool => str_contains($page->all(), 'Hall E: eave')))[0];
+        self::assertStringContainsString('Eave trim lies over Membrane', $wrong->all());
+        self::assertStringContainsString('Its layers were changed here.', $wrong->all());
+        self::assertStringContainsString('pancake screws every 12″ · laps 6″', $pages[1]->all());
+        foreach ($pages as $page) {
+            self::assertLessThanOrEqual(612.0, max(array_column($page->texts, 'x')));
+        }
     }
 
     #[DataProvider('builds')]
