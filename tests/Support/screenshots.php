@@ -43,13 +43,13 @@ $views = [
         $station('Boathouse', 'roof', '?view=space')($p);
         $p->waitFor("//*[@data-testid='space']/canvas");
     }),
-    'survey-porch' => $desk($station('Clubroom', 'survey', '?plane=PF')),
     'roof-phone' => $desk($station('Boathouse', 'roof'), 390, 844),
     'layout' => $desk($station('Oar store', 'layout')),
     'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
     'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
     'layout-marks' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=marks')),
     'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
+    'edges' => $desk($station('Boathouse', 'edges', '?edge=eave-hall.N')),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'survey-gable' => $desk($station('Clubroom', 'survey', '?plane=S')),
     'crew' => $desk(static function (Person $p): void {

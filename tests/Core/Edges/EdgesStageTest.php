@@ -43,7 +43,7 @@ final class EdgesStageTest extends TestCase
     {
         $seen = [];
         foreach (RandomRoof::several(300) as $random) {
-            $bare = Plan::for($random->job(false, false));
+            $bare = Plan::for($random->job(true, false));
             $wishes = [];
             foreach ($bare->of(RoofStage::class)->roof->edges as $edge) {
                 $choices = $bare->of(BuildsStage::class)->choice->choices($edge->kind);
