@@ -46,7 +46,7 @@ final class EveryScreenTest extends BrowserTestCase
             $this->assertOpenToAll($person, $path);
         }
         $person->openJob('Clubroom');
-        foreach (['Survey' => 'Who agrees', 'Roof' => 'What shape is it?', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Sheets in all'] as $station => $words) {
+        foreach (['Survey' => 'Who agrees', 'Roof' => 'What shape is it?', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Edges' => 'Water leaves', 'Load-out' => 'Sheets in all'] as $station => $words) {
             $this->goToStation($person, $station);
             $person->sees($words);
             $this->assertOpenToAll($person, $station);
@@ -83,7 +83,7 @@ final class EveryScreenTest extends BrowserTestCase
                 $this->assertFits($person, $width, $path);
             }
             $person->openJob('Oar store');
-            foreach (['Survey' => 'Who agrees', 'Roof' => 'What shape is it?', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Load-out' => 'Sheets in all'] as $station => $words) {
+            foreach (['Survey' => 'Who agrees', 'Roof' => 'What shape is it?', 'Layout' => 'compared', 'Cuts' => 'Mark out', 'Edges' => 'Water leaves', 'Load-out' => 'Sheets in all'] as $station => $words) {
                 $this->goToStation($person, $station);
                 $person->sees($words);
                 $this->assertFits($person, $width, $station);

@@ -37,7 +37,7 @@ final class StationScreenTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $person->openJob('Boathouse');
-        foreach (['RoofStation', 'LayoutStation', 'CutsStation', 'LoadOutStation'] as $code) {
+        foreach (['RoofStation', 'LayoutStation', 'CutsStation', 'EdgesStation', 'LoadOutStation'] as $code) {
             $person->waitUntil(static fn (): bool => (bool) $person->driver->executeScript("return performance.getEntriesByType('resource').some((e) => e.name.includes('$code'))"), static fn (): string => "$code is not fetched");
         }
         $this->tell($person, 'Network.enable');

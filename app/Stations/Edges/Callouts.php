@@ -23,8 +23,12 @@ final readonly class Callouts
 
     private const LINE = 2.0;
 
-    /** @param  array<string, array{at: array{float, float}, left: bool}>  $places  by key of the layer */
-    private function __construct(public array $places, public float $letter, public float $left, public float $bottom, public float $right, public float $top)
+    /**
+     * @param  array<string, array{at: array{float, float}, left: bool}>  $places  by key of the layer
+     * @param  float  $letter  a letter's size
+     * @param  float  $name  room for names to either side
+     */
+    private function __construct(public array $places, public float $letter, public float $name, public float $left, public float $bottom, public float $right, public float $top)
     {
     }
 
@@ -53,7 +57,7 @@ final readonly class Callouts
             }
         }
 
-        return new self($places, $letter, $left - $margin, $least - 1.5 * $letter, $right + $margin, $top + 1.5 * $letter);
+        return new self($places, $letter, $margin, $left - $margin, $least - 1.5 * $letter, $right + $margin, $top + 1.5 * $letter);
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class SectionWriter
             'buildName' => $built->build->name(),
             'adapted' => $built->own->isAdapted(),
             'sheds' => $built->sheds(),
-            'view' => ['left' => $callouts->left, 'bottom' => $callouts->bottom, 'right' => $callouts->right, 'top' => $callouts->top, 'letter' => $callouts->letter],
+            'view' => ['left' => $callouts->left, 'bottom' => $callouts->bottom, 'right' => $callouts->right, 'top' => $callouts->top, 'letter' => $callouts->letter, 'name' => $callouts->name],
             'solids' => array_map(Wire::line(...), $solids),
             'layers' => array_map(fn (DrawnLayer $layer): array => [
                 'key' => $layer->placed->layer->key,

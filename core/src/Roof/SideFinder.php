@@ -12,8 +12,18 @@ final readonly class SideFinder
     /** A side this near (in) to an edge lies at it: measured planes may not close to a hair. */
     private const NEAR = 0.6;
 
-    public function __construct(private Roof $roof)
+    /** @var array<string, list<Edge>> by id of a face that ends there */
+    private array $edges;
+
+    public function __construct(Roof $roof)
     {
+        $edges = [];
+        foreach ($roof->edges as $edge) {
+            foreach ($edge->faces as $face) {
+                $edges[$face][] = $edge;
+            }
+        }
+        $this->edges = $edges;
     }
 
     /** @param  int  $loop  of the face (0 = outline), `$side` of the loop */
@@ -28,8 +38,8 @@ final readonly class SideFinder
         $middle = new Point(($a->u + $b->u) / 2.0, ($a->v + $b->v) / 2.0);
         $best = null;
         $nearest = self::NEAR;
-        foreach ($this->roof->edges as $edge) {
-            if ($edge->kind !== $kind || ! in_array($face->id, $edge->faces, true)) {
+        foreach ($this->edges[$face->id] ?? [] as $edge) {
+            if ($edge->kind !== $kind) {
                 continue;
             }
             $off = $middle->distanceToLine($face->frame->toDeck($edge->from), $face->frame->toDeck($edge->to));

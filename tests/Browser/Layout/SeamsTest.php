@@ -201,6 +201,7 @@ final class SeamsTest extends BrowserTestCase
         $this->beginFromFile($person, 'Chalk', self::demo('boathouse'));
         $this->goToStation($person, 'Layout');
         $person->press('Hall N');
+        $person->sees('Hall N: 44 panels');
         $person->press('as large as this face');
         // By hand: sqrt(350² + 216²) = 411.29.
         $person->waitUntil(static fn (): bool => str_contains($person->text("//*[@data-testid='must-read']"), 'mark 29′ 2″ along the eave to the right and 18′ 0″ up the line. Across it must read 34′ 3 5/16″.'), static fn (): string => $person->text('//aside'));

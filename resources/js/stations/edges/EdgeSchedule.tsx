@@ -43,7 +43,7 @@ export function EdgeSchedule({ slice, picked, onPick }: EdgeScheduleProps) {
                             </td>
                             <td>{edge.build}</td>
                             <td className="n">{edge.layers}</td>
-                            <td className="n">{edge.fasteners}</td>
+                            <td className="n">{edge.fasteners > 0 ? edge.fasteners : t('edges.at-ribs')}</td>
                             <td className={edge.sheds ? undefined : 'stop'}>
                                 {t(edge.sheds ? 'edges.water-ok' : 'edges.water-bad')}
                             </td>

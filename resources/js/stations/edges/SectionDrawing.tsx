@@ -1,3 +1,4 @@
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useTranslation } from 'react-i18next';
 import type { EdgeSection, SectionLayer } from '../../contracts/edges';
 import type { PlanPoint } from '../../contracts/plan';
@@ -16,7 +17,10 @@ const SHEET: Record<string, number> = { membrane: 0.16, panel: 0.15 };
 export function SectionDrawing({ section, on, picked, onPick }: SectionDrawingProps) {
     const { t } = useTranslation();
     const { view } = section;
-    const letter = view.letter;
+    // Where a phone has no room for names, numbers stand alone and larger; the list beneath says them.
+    const narrow = useMediaQuery('(max-width: 600px)', { noSsr: true });
+    const letter = view.letter * (narrow ? 1.12 : 1);
+    const margin = narrow ? view.name - view.letter * 3 : 0;
     const at = ([x, y]: PlanPoint): PlanPoint => [x, -y];
     const points = (line: PlanPoint[]) =>
         line
@@ -30,7 +34,7 @@ export function SectionDrawing({ section, on, picked, onPick }: SectionDrawingPr
     return (
         <div className="drawing">
             <svg
-                viewBox={`${view.left} ${-view.top} ${view.right - view.left} ${view.top - view.bottom}`}
+                viewBox={`${view.left + margin} ${-view.top} ${view.right - view.left - 2 * margin} ${view.top - view.bottom}`}
                 role="img"
                 aria-label={t('edges.section-of', {
                     name: section.name,
@@ -83,14 +87,16 @@ export function SectionDrawing({ section, on, picked, onPick }: SectionDrawingPr
                             >
                                 {layer.number}
                             </text>
-                            <text
-                                x={x + out * letter * 1.2}
-                                y={y + letter * 0.36}
-                                fontSize={letter}
-                                textAnchor={layer.callout.left ? 'end' : 'start'}
-                            >
-                                {layer.name}
-                            </text>
+                            {!narrow && (
+                                <text
+                                    x={x + out * letter * 1.2}
+                                    y={y + letter * 0.36}
+                                    fontSize={letter}
+                                    textAnchor={layer.callout.left ? 'end' : 'start'}
+                                >
+                                    {layer.name}
+                                </text>
+                            )}
                         </g>
                     );
                 })}
