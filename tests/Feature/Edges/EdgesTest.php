@@ -96,7 +96,9 @@ final class EdgesTest extends FeatureTestCase
         $numbers = array_count_values(array_filter($pages[0]->said(), static fn (string $text): bool => preg_match('/^\d$/', $text) === 1));
         // Six eaves alike and one that is not, two valleys, two rakes, four hips, two ridges.
         self::assertCount(7, $pages);
-        self::assertEquals([6, 1, 2, 2, 4, 2], [array_sum([$numbers['2'] ?? 0, $numbers['3'] ?? 0]) - 1, 1, $numbers['4'], $numbers['5'], $numbers['6'], $numbers['7']]);
+        $of = static fn (int $page): int => $numbers[(string) $page] ?? 0;
+        self::assertEqualsCanonicalizing([6, 1], [$of(2), $of(3)]);
+        self::assertSame([2, 2, 4, 2], [$of(4), $of(5), $of(6), $of(7)]);
         $heads = array_map(static fn (PdfText $page): string => $page->said()[0], array_slice($pages, 1));
         self::assertSame(['Cleat nose', 'Cleat nose', 'Hidden cleats', 'Receiver', 'Zee', 'Zee'], $heads);
         $wrong = array_values(array_filter($pages, static fn (PdfText $page): bool => str_contains($page->all(), 'Hall E: eave')))[0];
