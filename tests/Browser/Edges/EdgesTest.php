@@ -93,7 +93,7 @@ final class EdgesTest extends BrowserTestCase
         $person->sees('Valley pan, from one end');
         $person->keys(WebDriverKeys::ARROW_RIGHT);
         $person->sees('4 of 9');
-        self::assertSame('tape', $drawn()[3]);
+        self::assertContains('tape', $drawn());
         self::assertStringContainsString('Valley pan, Butyl tape', (string) $person->find("//*[name()='svg'][@data-section]")->getAttribute('aria-label'));
     }
 
