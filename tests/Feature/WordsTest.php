@@ -23,6 +23,8 @@ use Imbrex\Core\Cutting\HowToTake;
 use Imbrex\Core\Cutting\Leg;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Edges\Junctions\JunctionBook;
+use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\Finder\Score;
@@ -150,6 +152,7 @@ final class WordsTest extends FeatureTestCase
 
         $builds = array_map(static fn (Build $build): string => $build->key, BuildBook::shipped()->all());
         $layers = array_unique(array_merge(...array_map(static fn (Build $build): array => array_map(static fn (Layer $layer): string => $layer->key, $build->layers), BuildBook::shipped()->all())));
+        $pieces = array_merge(...array_map(static fn (JunctionKind $kind): array => array_column(JunctionBook::of($kind)->pieces, 'key'), JunctionKind::cases()));
         preg_match_all("/new WaterFault\('([a-z]+)'/", implode('', self::files('core/src/Edges', 'php')), $water);
 
         return [
@@ -178,7 +181,7 @@ final class WordsTest extends FeatureTestCase
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
-            'edges.view.' => ['section', 'roof', 'schedule'], 'layer.' => $layers, 'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)], 'edges.' => [], 'finding.edges.' => $water[1],
+            'edges.view.' => ['section', 'corners', 'roof', 'schedule'], 'layer.' => [...$layers, ...$pieces], 'junction.' => [...$of(JunctionKind::class), ...array_map(static fn (string $kind): string => "$kind.why", $of(JunctionKind::class))], 'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)], 'edges.' => [], 'finding.edges.' => $water[1],
             'profiles.' => ['cover', 'height', 'outToOut', 'insideToOutside', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
         ];

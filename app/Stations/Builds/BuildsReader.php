@@ -12,6 +12,9 @@ use Imbrex\Core\Builds\EdgeWish;
 use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\Junctions\JunctionBook;
+use Imbrex\Core\Edges\Junctions\JunctionKind;
+use Imbrex\Core\Edges\Junctions\Piece;
 use Imbrex\Core\HouseRules;
 use stdClass;
 
@@ -58,7 +61,34 @@ final readonly class BuildsReader
             }
         }
 
-        return new BuildsInput($wishes, $builds);
+        return new BuildsInput($wishes, $builds, $this->junctions());
+    }
+
+    /** @return array<string, list<string>> orders of pieces, by id of the junction, which begins with its kind */
+    private function junctions(): array
+    {
+        $orders = [];
+        foreach ((array) ($this->reading->document->junctions ?? []) as $id => $wish) {
+            $kind = JunctionKind::tryFrom((string) strstr("$id.", '.', true));
+            if ($kind === null) {
+                $this->reading->fault("junctions.$id", 'junction-id', (string) $id);
+
+                continue;
+            }
+            $known = array_map(static fn (Piece $piece): string => $piece->key, JunctionBook::of($kind)->pieces);
+            $order = array_map(strval(...), array_values((array) $wish->order));
+            foreach ($order as $i => $key) {
+                if (! in_array($key, $known, true) || array_search($key, $order, true) !== $i) {
+                    $this->reading->fault("junctions.$id.order[$i]", 'layer', $key, ['known' => implode(', ', $known)]);
+                }
+            }
+            if (array_diff($known, $order) !== []) {
+                $this->reading->fault("junctions.$id.order", 'items', $order, ['least' => count($known), 'most' => count($known)]);
+            }
+            $orders[(string) $id] = $order;
+        }
+
+        return $orders;
     }
 
     /** The build that is named, where it can hold these panels at an edge of this kind. */

@@ -30,15 +30,20 @@ final class BuildsStation extends Station
 
     public function changes(stdClass $before, stdClass $after): array
     {
-        return [...$this->told($before->edges ?? null, $after->edges ?? null, 'edge'), ...$this->told($before->builds ?? null, $after->builds ?? null, 'kind')];
+        return [...$this->told($before->edges ?? null, $after->edges ?? null, 'edge'), ...$this->told($before->builds ?? null, $after->builds ?? null, 'kind'), ...$this->told($before->junctions ?? null, $after->junctions ?? null, 'junction')];
     }
 
-    /** @return list<Change> */
+    /**
+     * @param  'edge'|'kind'|'junction'  $of
+     * @return list<Change>
+     */
     private function told(?stdClass $before, ?stdClass $after, string $of): array
     {
         [$old, $new] = [(array) ($before ?? []), (array) ($after ?? [])];
         $changed = array_filter(array_keys($old + $new), static fn (string $key): bool => ($old[$key] ?? null) != ($new[$key] ?? null));
 
-        return array_values(array_map(static fn (string $key): Change => new Change($of === 'kind' ? (isset($new[$key]) ? 'kind-built' : 'kind-usual') : (isset($new[$key]) ? 'edge-wished' : 'edge-usual'), ['edge' => $key]), $changed));
+        $codes = ['edge' => ['edge-wished', 'edge-usual'], 'kind' => ['kind-built', 'kind-usual'], 'junction' => ['junction-ordered', 'junction-usual']][$of];
+
+        return array_values(array_map(static fn (string $key): Change => new Change($codes[isset($new[$key]) ? 0 : 1], ['edge' => $of === 'junction' ? (string) strstr("$key.", '.', true) : $key]), $changed));
     }
 }

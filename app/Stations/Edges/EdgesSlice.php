@@ -17,7 +17,7 @@ use Imbrex\Core\Roof\RoofStage;
 /** Every edge with its build, and one of them in section. */
 final readonly class EdgesSlice
 {
-    public function __construct(private SectionWriter $sections, private EdgeNames $names, private Words $words, private Wire $wire)
+    public function __construct(private SectionWriter $sections, private EdgeNames $names, private JunctionWriter $junctions, private Words $words, private Wire $wire)
     {
     }
 
@@ -34,6 +34,8 @@ final readonly class EdgesSlice
             'faces' => array_map(static fn (Face $face): array => ['id' => $face->id, 'planOutline' => $face->frame === null ? [] : Wire::line(array_map($face->frame->toPlan(...), $face->outline->corners))], $roof->faces),
             'edges' => array_values(array_map(fn (BuiltEdge $built): array => $this->row($built, $names[$built->edge->id], $plan->job->covering->profile), $edges)),
             'section' => $picked === null ? null : $this->sections->section($plan, $picked, $names[$picked->edge->id], array_values(array_filter($findings, static fn (Finding $f): bool => $f->where === $picked->edge->id))),
+            'junctions' => $this->junctions->all($plan),
+            'junction' => $this->junctions->one($plan, $pick ?? ''),
             'findings' => $this->wire->findings($plan, $findings),
         ];
     }

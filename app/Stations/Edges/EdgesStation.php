@@ -9,6 +9,8 @@ use App\Stations\StationFile;
 use App\Stations\Wire;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Edges\Junctions\BuiltJunction;
+use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -41,12 +43,21 @@ final class EdgesStation extends Station
 
     public function has(Plan $plan, string $pick): bool
     {
-        return isset($plan->of(EdgesStage::class)->edges[$pick]);
+        $built = $plan->of(EdgesStage::class);
+
+        return isset($built->edges[$pick]) || isset($built->junctions[$pick]);
     }
 
     public function whole(Plan $plan): array
     {
-        return ['builds' => array_values(array_map(static fn (BuiltEdge $built): array => [
+        return ['builds' => [...array_values(array_map($this->edge(...), $plan->of(EdgesStage::class)->edges)), ...array_values(array_map($this->junction(...), $plan->of(EdgesStage::class)->junctions))]];
+    }
+
+    /** @return array<string, mixed> */
+    private function edge(BuiltEdge $built): array
+    {
+        return [
+
             'edge' => $built->edge->id,
             'key' => $built->build->key,
             'version' => $built->build->version,
@@ -59,7 +70,20 @@ final class EdgesStation extends Station
                 'position' => [$layer->from, $layer->to],
             ], $built->section->layers),
             'sheds' => $built->sheds(),
-        ], $plan->of(EdgesStage::class)->edges))];
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function junction(BuiltJunction $built): array
+    {
+        return [
+            'junction' => $built->id,
+            'edges' => $built->edges,
+            'key' => $built->junction->kind->value,
+            'version' => 1,
+            'layers' => array_map(static fn (string $key, array $over): array => ['key' => $key, 'over' => $over], array_keys($over = JunctionRun::laps($built->junction)), array_values($over)),
+            'sheds' => $built->sheds(),
+        ];
     }
 
     public function files(): array

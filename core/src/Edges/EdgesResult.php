@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges;
 
+use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Term;
 use Imbrex\Core\StageResult;
@@ -12,8 +13,11 @@ use Imbrex\Core\Units\Length;
 /** How every edge of the roof is built. */
 final readonly class EdgesResult implements StageResult
 {
-    /** @param  array<string, BuiltEdge>  $edges  by id of the edge, in the roof's order */
-    public function __construct(public array $edges)
+    /**
+     * @param  array<string, BuiltEdge>  $edges  by id of the edge, in the roof's order
+     * @param  array<string, BuiltJunction>  $junctions  by id
+     */
+    public function __construct(public array $edges, public array $junctions = [])
     {
     }
 
@@ -26,9 +30,9 @@ final readonly class EdgesResult implements StageResult
     public function findings(): array
     {
         $findings = [];
-        foreach ($this->edges as $id => $built) {
+        foreach ([...array_values($this->edges), ...array_values($this->junctions)] as $built) {
             foreach ($built->faults as $fault) {
-                $findings[] = Finding::settle("edges.$fault->kind", (string) $id, [
+                $findings[] = Finding::settle("edges.$fault->kind", $built instanceof BuiltEdge ? $built->edge->id : $built->id, [
                     'piece' => new Term("layer.$fault->piece"),
                     'other' => $fault->other === null ? '' : new Term("layer.$fault->other"),
                     'lies' => $fault->other === null ? 'alone' : 'with',

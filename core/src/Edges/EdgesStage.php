@@ -10,6 +10,7 @@ use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Builds\Sizes;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\Junctions\JunctionFinder;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
@@ -53,7 +54,7 @@ final class EdgesStage implements Stage
             }
         }
 
-        return new EdgesResult($edges);
+        return new EdgesResult($edges, (new JunctionFinder($roof))->find($plan->job->part(BuildsInput::class)->junctions));
     }
 
     /** @return array{SectionPath, Sizes} */

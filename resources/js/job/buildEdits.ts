@@ -41,3 +41,11 @@ export function spaceLayer(
     const own = document.edges?.[edge]?.spacing;
     return wishEdge(document, edge, { build, spacing: { ...own, [layer]: spacing } });
 }
+
+/** The pieces of one junction go on in another order; undefined = in the usual one. */
+export function orderPieces(document: JobDocument, junction: string, order: string[] | undefined): JobDocument {
+    const junctions = { ...document.junctions };
+    if (order) junctions[junction] = { order };
+    else delete junctions[junction];
+    return { ...document, junctions };
+}

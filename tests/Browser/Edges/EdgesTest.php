@@ -97,6 +97,36 @@ final class EdgesTest extends BrowserTestCase
         self::assertStringContainsString('Valley pan, Butyl tape', (string) $person->find("//*[name()='svg'][@data-section]")->getAttribute('aria-label'));
     }
 
+    public function test_a_corner_is_laid_piece_by_piece_by_keyboard_and_a_wrong_order_explained(): void
+    {
+        $person = $this->atTheEdges('Corners');
+        $person->driver->executeScript("[...document.querySelectorAll('.chip')].find((one) => one.textContent === 'Corners').click()");
+        $person->waitFor('//*[@data-junction]');
+        $person->choose('Corner', 'Low ridge into a slope');
+        $person->waitFor("//h1[.='Low ridge into a slope']");
+        $person->sees('6 of 6');
+        $slider = $person->find("//input[@type='range']");
+        $person->driver->executeScript('arguments[0].focus()', [$slider]);
+        foreach (['5 of 6', '4 of 6', '3 of 6'] as $said) {
+            $person->keys(WebDriverKeys::ARROW_LEFT);
+            $person->sees($said);
+        }
+        self::assertSame(['valley-pan', 'valley-pan-far', 'panel'], array_map(static fn ($one): string => (string) $one->getAttribute('data-drawn'), $person->all('//*[@data-drawn]')));
+        $person->keys(WebDriverKeys::END);
+        $person->sees('6 of 6');
+        $person->find("//li[@data-row='ridge-cap']/button")->click();
+        $person->find("//button[@aria-label='Ridge cap: later']")->click();
+        $person->sees('Ridge cap lies over Panel above: what runs down Panel above gets under it.');
+        $person->press('In the usual order');
+        $person->sees('Water leaves over every lap.');
+        // From the plan, too.
+        $person->driver->executeScript("[...document.querySelectorAll('.chip')].find((one) => one.textContent === 'Roof').click()");
+        $person->waitFor("//*[name()='circle'][starts-with(@data-junction, 'eave-valley')]");
+        $person->pickOnPlan("(//*[name()='circle'][starts-with(@data-junction, 'eave-valley')])[1]");
+        $person->waitFor("//h1[starts-with(., 'Foot of a valley')]");
+        $person->waitForSave();
+    }
+
     public function test_edges_are_picked_in_the_plan_and_read_on_a_phone(): void
     {
         $person = $this->atTheEdges('Phone', 390, 844);

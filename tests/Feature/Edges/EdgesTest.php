@@ -32,6 +32,9 @@ final class EdgesTest extends FeatureTestCase
             'no layer at all' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'order' => []]]], 'edges.'.self::EAVE.'.order', 'from 1 to 4 entries'],
             'a spacing of what is not fastened' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'spacing' => ['membrane' => 6]]]], 'edges.'.self::EAVE.'.spacing.membrane', 'drip-trim'],
             'a spacing below nothing' => [['edges' => [self::EAVE => ['build' => 'hooked-drip', 'spacing' => ['drip-trim' => -6]]]], 'edges.'.self::EAVE.'.spacing.drip-trim', '-6'],
+            'a junction there is not' => [['junctions' => ['attic.1234' => ['order' => ['panel']]]], 'junctions.attic.1234', 'begins with its kind'],
+            'a piece a junction has not' => [['junctions' => ['eave-rake.x' => ['order' => ['panel', 'gutter', 'rake-trim']]]], 'junctions.eave-rake.x.order[1]', 'eave-trim, panel, rake-trim'],
+            'a piece left out' => [['junctions' => ['eave-rake.x' => ['order' => ['panel', 'rake-trim']]]], 'junctions.eave-rake.x.order', 'from 3 to 3 entries'],
             'a kind of edge there is not' => [['builds' => ['gutter' => 'cleat-nose']], 'builds.gutter', 'eave'],
         ];
     }
@@ -74,12 +77,37 @@ final class EdgesTest extends FeatureTestCase
         self::assertSame('eave-hall.S', $slice('edges', 'eave-nowhere')['section']['edge']);
     }
 
+    public function test_a_corner_is_shown_piece_by_piece_and_its_order_kept(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (string $pick): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/edges?pick=".urlencode($pick))->assertOk()->json();
+        $all = $slice(self::EAVE)['junctions'];
+        self::assertNull($slice(self::EAVE)['junction']);
+        self::assertSame(['Foot of a valley 1', 'Foot of a valley 2'], array_column(array_values(array_filter($all, static fn (array $one): bool => $one['kind'] === 'eave-valley')), 'name'));
+        $id = array_values(array_filter($all, static fn (array $one): bool => $one['kind'] === 'eave-valley'))[0]['id'];
+        $corner = $slice($id)['junction'];
+        self::assertSame(['eave-trim', 'eave-trim-far', 'valley-pan', 'panel', 'panel-far'], array_column($corner['pieces'], 'key'));
+        self::assertSame([true, false, []], [$corner['sheds'], $corner['adapted'], $corner['findings']]);
+
+        $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'junctions' => [$id => ['order' => ['valley-pan', 'eave-trim', 'eave-trim-far', 'panel', 'panel-far']]]], 1)->assertOk();
+        self::assertStringContainsString('junction-ordered', (string) json_encode($told->json()));
+        $job->refresh();
+        $corner = $slice($id)['junction'];
+        self::assertSame([false, true], [$corner['sheds'], $corner['adapted']]);
+        self::assertStringContainsString('Eave trim lies over Valley pan', $corner['findings'][0]['message']);
+    }
+
     public function test_the_whole_plan_tells_every_build(): void
     {
         self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/boathouse.json')]));
         $plan = json_decode(Artisan::output(), true);
-        self::assertCount(count($plan['edges']), $plan['builds']);
-        self::assertSame(array_column($plan['builds'], 'key', 'edge'), array_column($plan['edges'], 'build', 'id'));
+        $ofEdges = array_filter($plan['builds'], static fn (array $build): bool => isset($build['edge']));
+        self::assertSame(array_column($ofEdges, 'key', 'edge'), array_column($plan['edges'], 'build', 'id'));
+        $corner = array_values(array_filter($plan['builds'], static fn (array $build): bool => $build['key'] === 'low-ridge-slope'))[0];
+        self::assertSame(['ridge-wing.E-wing.W', 'valley-hall.S-wing.E', 'valley-hall.S-wing.W'], $corner['edges']);
+        self::assertSame(['low-ridge-slope', true], [$corner['key'], $corner['sheds']]);
+        self::assertSame(['valley-pan', 'valley-pan-far', 'panel', 'panel-far'], array_column($corner['layers'], 'over', 'key')['ridge-cap']);
         $eave = array_column($plan['builds'], null, 'edge')['eave-hall.S'];
         self::assertSame([1, true], [$eave['version'], $eave['sheds']]);
         $layers = array_column($eave['layers'], null, 'key');

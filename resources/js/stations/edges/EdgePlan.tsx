@@ -8,10 +8,11 @@ interface EdgePlanProps {
     slice: EdgesSlice;
     picked: string | null;
     onPick: (edge: string) => void;
+    onCorner: (junction: string) => void;
 }
 
 /** The roof from above, to pick an edge in. */
-export function EdgePlan({ slice, picked, onPick }: EdgePlanProps) {
+export function EdgePlan({ slice, picked, onPick, onCorner }: EdgePlanProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
     const view = frame(
@@ -59,6 +60,26 @@ export function EdgePlan({ slice, picked, onPick }: EdgePlanProps) {
                                     onClick={() => onPick(edge.id)}
                                 />
                             </g>
+                        );
+                    })}
+                    {slice.junctions.map((junction) => {
+                        const [x, y] = view.at(...junction.at);
+                        return (
+                            <circle
+                                key={junction.id}
+                                className="hit"
+                                cx={x}
+                                cy={y}
+                                r="9"
+                                fill={junction.sheds ? 'var(--card)' : 'var(--settleTint)'}
+                                stroke="var(--ink)"
+                                strokeWidth="1.6"
+                                role="button"
+                                tabIndex={-1}
+                                aria-label={junction.name}
+                                data-junction={junction.id}
+                                onClick={() => onCorner(junction.id)}
+                            />
                         );
                     })}
                 </svg>

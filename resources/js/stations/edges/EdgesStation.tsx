@@ -1,6 +1,6 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
@@ -10,10 +10,12 @@ import { TapeStrip } from '../../tape/TapeStrip';
 import { EdgePlan } from './EdgePlan';
 import { EdgeSchedule } from './EdgeSchedule';
 import { EdgesBench } from './EdgesBench';
+import { JunctionBench } from './JunctionBench';
+import { JunctionDrawing } from './JunctionDrawing';
 import { LayerSlider } from './LayerSlider';
 import { SectionDrawing } from './SectionDrawing';
 
-const VIEWS = ['section', 'roof', 'schedule'] as const;
+const VIEWS = ['section', 'corners', 'roof', 'schedule'] as const;
 type View = (typeof VIEWS)[number];
 
 /** What goes on in which order, and will it shed? */
@@ -22,23 +24,38 @@ export default function EdgesStation() {
     const job = useJob();
     const { pick, setPick } = usePick();
     const [params, setParams] = useSearchParams();
-    const wanted = params.get('edge') ?? (pick?.kind === 'edge' ? pick.id : null);
+    const view = VIEWS.find((one) => one === params.get('view')) ?? 'section';
+    const corner = params.get('corner');
+    const wanted = view === 'corners' ? corner : (params.get('edge') ?? (pick?.kind === 'edge' ? pick.id : null));
     const slice = usePlanSlice(job.id, 'edges', job.revision, wanted).data;
     const section = slice?.section ?? null;
-    const view = VIEWS.find((one) => one === params.get('view')) ?? 'section';
+    const junction = view === 'corners' ? (slice?.junction ?? null) : null;
+    const first = slice?.junctions[0]?.id;
+    useEffect(() => {
+        if (view === 'corners' && !corner && first) setParams({ view, corner: first }, { replace: true });
+    }, [view, corner, first, setParams]);
     // Of the edge that is shown: how many layers lie, and which of them is picked.
     const [shown, setShown] = useState<{ edge: string; on?: number; layer?: string }>({ edge: '' });
-    const own = shown.edge === section?.edge ? shown : { edge: section?.edge ?? '' };
-    const on = Math.min(own.on ?? Infinity, section?.layers.length ?? 0);
+    const what = junction?.id ?? section?.edge ?? '';
+    const own = shown.edge === what ? shown : { edge: what };
+    const on = Math.min(own.on ?? Infinity, junction?.pieces.length ?? section?.layers.length ?? 0);
+    const piece = junction?.pieces.find((one) => one.key === own.layer) ?? junction?.pieces[on - 1] ?? null;
     // The newest on, or, before anything was laid by hand, the last that is fastened.
     const newest = own.on
         ? section?.layers[on - 1]
         : section?.layers.filter((one) => one.fastenerLine.length > 0).pop();
     const layer = section?.layers.find((one) => one.key === own.layer) ?? newest ?? null;
-    const go = (next: { view?: View; edge?: string }) => {
-        const edge = next.edge ?? section?.edge;
+    const go = (next: { view?: View; edge?: string; corner?: string }) => {
+        const to = next.view ?? view;
         if (next.edge) setPick({ kind: 'edge', id: next.edge });
-        setParams({ ...(edge ? { edge } : {}), view: next.view ?? view }, { replace: true });
+        const which = to === 'corners' ? { corner: next.corner ?? corner } : { edge: next.edge ?? params.get('edge') };
+        setParams(
+            Object.fromEntries(Object.entries({ ...which, view: to }).filter(([, value]) => value)) as Record<
+                string,
+                string
+            >,
+            { replace: true },
+        );
     };
     if (slice && slice.edges.length === 0) {
         return (
@@ -70,7 +87,23 @@ export default function EdgesStation() {
                         </button>
                     ))}
                     <span className="spacer" />
-                    {slice && section && (
+                    {slice && view === 'corners' && junction && (
+                        <TextField
+                            select
+                            label={t('edges.corner')}
+                            value={junction.id}
+                            fullWidth={false}
+                            sx={{ minWidth: 260, maxWidth: '100%' }}
+                            onChange={(event) => go({ corner: event.target.value })}
+                        >
+                            {slice.junctions.map((one) => (
+                                <MenuItem key={one.id} value={one.id}>
+                                    {one.name}
+                                </MenuItem>
+                            ))}
+                        </TextField>
+                    )}
+                    {slice && section && view !== 'corners' && (
                         <TextField
                             select
                             label={t('edges.pick')}
@@ -101,6 +134,7 @@ export default function EdgesStation() {
                             onPick={(key) => setShown({ ...own, layer: key })}
                         />
                         <LayerSlider
+                            label={t('edges.layers-on')}
                             count={section.layers.length}
                             on={on}
                             onChange={(next) => setShown({ edge: section.edge, on: next })}
@@ -108,8 +142,33 @@ export default function EdgesStation() {
                         <p className="muted small">{t('edges.to-scale')}</p>
                     </>
                 )}
+                {slice && view === 'corners' && slice.junctions.length === 0 && (
+                    <p className="sheet">{t('edges.corners-none')}</p>
+                )}
+                {junction && (
+                    <>
+                        <JunctionDrawing
+                            junction={junction}
+                            on={on}
+                            picked={piece?.key ?? null}
+                            onPick={(key) => setShown({ ...own, layer: key })}
+                        />
+                        <LayerSlider
+                            label={t('edges.pieces-on')}
+                            count={junction.pieces.length}
+                            on={on}
+                            onChange={(next) => setShown({ edge: junction.id, on: next })}
+                        />
+                        <p className="muted small">{t('edges.unfolded')}</p>
+                    </>
+                )}
                 {slice && view === 'roof' && (
-                    <EdgePlan slice={slice} picked={section?.edge ?? null} onPick={(edge) => go({ edge })} />
+                    <EdgePlan
+                        slice={slice}
+                        picked={section?.edge ?? null}
+                        onPick={(edge) => go({ edge })}
+                        onCorner={(id) => go({ view: 'corners', corner: id })}
+                    />
                 )}
                 {slice && view === 'schedule' && (
                     <EdgeSchedule
@@ -119,7 +178,14 @@ export default function EdgesStation() {
                     />
                 )}
             </main>
-            {section ? (
+            {junction ? (
+                <JunctionBench
+                    junction={junction}
+                    on={on}
+                    picked={piece?.key ?? null}
+                    onPick={(key) => setShown({ ...own, layer: key })}
+                />
+            ) : section && view !== 'corners' ? (
                 <EdgesBench
                     key={section.edge}
                     section={section}
@@ -132,7 +198,7 @@ export default function EdgesStation() {
                     <h1>{t('edges.title')}</h1>
                 </aside>
             )}
-            {section && layer && (
+            {section && layer && view !== 'corners' && (
                 <TapeStrip
                     title={
                         layer.fastenerLine.length === 0

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Edges\Junctions;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\WaterFault;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
+
+/** Finds where edges of the roof end in one point, and which junction stands there. */
+final readonly class JunctionFinder
+{
+    /** Ends this near (in) to each other are one point: measured planes may not close to a hair. */
+    private const NEAR = 1.0;
+
+    public function __construct(private Roof $roof)
+    {
+    }
+
+    /**
+     * @param  array<string, list<string>>  $orders  of pieces somebody changed, by id of the junction
+     * @return array<string, BuiltJunction> by id
+     */
+    public function find(array $orders): array
+    {
+        $found = [];
+        $known = [];
+        foreach ($this->points() as [$at, $edges]) {
+            $kind = JunctionKind::of(array_map(static fn (Edge $edge): EdgeKind => $edge->kind, $edges), $this->turnsIn($at, $edges));
+            if ($kind === null) {
+                continue;
+            }
+            $ids = array_map(static fn (Edge $edge): string => $edge->id, $edges);
+            sort($ids);
+            // Short enough for an address, and the same as long as the same edges meet there.
+            $id = $kind->value.'.'.hash('xxh32', implode('+', $ids));
+            $order = $orders[$id] ?? null;
+            $junction = $order === null ? JunctionBook::of($kind) : JunctionBook::of($kind)->inOrder($order);
+            /** @var list<WaterFault> $faults those that are built alike shed alike */
+            $faults = $known[$kind->value.implode(' ', $order ?? [])] ??= JunctionRun::faults($junction);
+            $found[$id] ??= new BuiltJunction($id, $ids, $at, $junction, $order !== null, $faults);
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{Point, list<Edge>}> where more than one edge ends, and those that do */
+    private function points(): array
+    {
+        $places = $meeting = $byCell = [];
+        foreach ($this->roof->edges as $edge) {
+            foreach ([[$edge->from, $edge->fromHeight], [$edge->to, $edge->toHeight]] as [$at, $height]) {
+                $number = $this->known($places, $byCell, $at, $height) ?? count($places);
+                if (! isset($places[$number])) {
+                    $places[] = [$at, $height];
+                    $byCell[self::cell($at, 0, 0)][] = $number;
+                }
+                $meeting[$number][$edge->id] = $edge;
+            }
+        }
+        $points = [];
+        foreach ($places as $number => [$at]) {
+            $edges = array_values($meeting[$number]);
+            if (count($edges) > 1) {
+                $points[] = [$at, $edges];
+            }
+        }
+
+        return $points;
+    }
+
+    /**
+     * @param  list<array{Point, float}>  $places  in plan, and how high
+     * @param  array<string, list<int>>  $byCell  numbers of the places
+     */
+    private function known(array $places, array $byCell, Point $at, float $height): ?int
+    {
+        foreach ([-1, 0, 1] as $dx) {
+            foreach ([-1, 0, 1] as $dy) {
+                foreach ($byCell[self::cell($at, $dx, $dy)] ?? [] as $number) {
+                    if ($places[$number][0]->distanceTo($at) < self::NEAR && abs($places[$number][1] - $height) < self::NEAR) {
+                        return $number;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private static function cell(Point $at, int $dx, int $dy): string
+    {
+        return ((int) floor($at->u / self::NEAR) + $dx).' '.((int) floor($at->v / self::NEAR) + $dy);
+    }
+
+    /**
+     * Whether a face that ends at two walls there lies in their corner, and not round it.
+     *
+     * @param  list<Edge>  $edges
+     */
+    private function turnsIn(Point $at, array $edges): bool
+    {
+        $walls = array_filter($edges, static fn (Edge $edge): bool => $edge->kind === EdgeKind::Headwall || $edge->kind === EdgeKind::Sidewall);
+        foreach ($this->roof->faces as $face) {
+            if (count(array_filter($walls, static fn (Edge $edge): bool => in_array($face->id, $edge->faces, true))) > 1) {
+                return $this->isConvexAt($face, $at);
+            }
+        }
+
+        return false;
+    }
+
+    private function isConvexAt(Face $face, Point $at): bool
+    {
+        $point = $face->frame?->toDeck($at);
+        foreach ($face->region()->loops() as $loop) {
+            foreach (array_keys($loop->corners) as $i) {
+                $corner = $loop->corner($i);
+                if ($point !== null && $corner->distanceTo($point) < self::NEAR) {
+                    [$before, $after] = [$loop->corner($i + count($loop->corners) - 1), $loop->corner($i + 1)];
+
+                    // Metal lies to the left of every loop: it turns left round a corner it lies in.
+                    return ($corner->u - $before->u) * ($after->v - $corner->v) - ($corner->v - $before->v) * ($after->u - $corner->u) > 0.0;
+                }
+            }
+        }
+
+        return false;
+    }
+}
