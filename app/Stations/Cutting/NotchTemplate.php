@@ -8,7 +8,7 @@ use App\Exports\Pdf;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Builds\EdgeBuild;
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Cutting\EaveEnd;
@@ -50,7 +50,7 @@ final readonly class NotchTemplate
 
     private function hem(Plan $plan): float
     {
-        return (new EdgeBuild(EdgeKind::Eave, $plan->job->covering, null, null))->allowance(true)->hem;
+        return $plan->of(BuildsStage::class)->build(EdgeKind::Eave, null, INF)->allowance(true)->hem;
     }
 
     /** How the seam's end is closed, in the words of the school. */

@@ -13,13 +13,15 @@ use App\Words\Words;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Edges\Junctions\BuiltJunction;
+use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 
 /**
  * The edge book: the plan with the number of each edge's page, then a page for every way an edge stands, in the order they are
- * built. Edges of one build, pitch and size share a page.
+ * built, and one for every kind of corner. Edges of one build, pitch and size share a page.
  */
 final readonly class EdgeBook
 {
@@ -42,9 +44,13 @@ final readonly class EdgeBook
         $plan = $edition->plan();
         $sheet = Sheet::letter();
         $pages = $this->pages($plan);
-        $this->plan($sheet, $plan, $pages);
+        $corners = $this->corners($plan);
+        $this->plan($sheet, $plan, $pages, $corners);
         foreach ($pages as $edges) {
             $this->page($sheet, $plan, $edges);
+        }
+        foreach ($corners as $junctions) {
+            $this->corner($sheet, $plan, $junctions);
         }
         $this->foot->on($sheet, $edition);
 
@@ -64,8 +70,24 @@ final readonly class EdgeBook
         return array_values($pages);
     }
 
-    /** @param  list<non-empty-list<BuiltEdge>>  $pages */
-    private function plan(Sheet $sheet, Plan $plan, array $pages): void
+    /** @return list<non-empty-list<BuiltJunction>> a page each */
+    private function corners(Plan $plan): array
+    {
+        $pages = [];
+        foreach ($plan->of(EdgesStage::class)->junctions as $built) {
+            $order = array_search($built->junction->kind, JunctionKind::cases(), true);
+            $pages[sprintf('%02d %s', (int) $order, implode(' ', array_column($built->junction->pieces, 'key')))][] = $built;
+        }
+        ksort($pages);
+
+        return array_values($pages);
+    }
+
+    /**
+     * @param  list<non-empty-list<BuiltEdge>>  $pages
+     * @param  list<non-empty-list<BuiltJunction>>  $corners
+     */
+    private function plan(Sheet $sheet, Plan $plan, array $pages, array $corners): void
     {
         $sheet->page();
         $sheet->fitted(self::MARGIN, 56.0, $this->words->say('edges.book'), 22.0, 500.0, true);
@@ -97,6 +119,13 @@ final readonly class EdgeBook
                 $sheet->text($x, $y + 4.0, (string) ($i + self::FIRST), 11.0, true, 'middle');
             }
         }
+        foreach ($corners as $i => $junctions) {
+            foreach ($junctions as $built) {
+                [$x, $y] = $at($built->at);
+                $sheet->polygon(array_map(static fn (int $part): array => [$x + 7.0 * cos($part * M_PI / 8.0), $y + 7.0 * sin($part * M_PI / 8.0)], range(0, 15)), 1.0, 0.6);
+                $sheet->text($x, $y + 3.0, (string) ($i + count($pages) + self::FIRST), 8.5, false, 'middle');
+            }
+        }
         $pattern->legend($kinds, self::MARGIN, 630.0, 8.4);
         $y = 652.0;
         $y = $sheet->paragraph(self::MARGIN, $y, $this->words->say('edges.book-how'), 9.0, $sheet->width - 2 * self::MARGIN);
@@ -126,10 +155,37 @@ final readonly class EdgeBook
         if ($built->own->isAdapted()) {
             $y = $sheet->paragraph(self::MARGIN, $y + 6.0, $this->words->say('edges.adapted'), 9.0, $most, true);
         }
-        $y = $sheet->paragraph(self::MARGIN, $y + 6.0, $this->words->say($built->sheds() ? 'edges.sheds' : 'edges.leaks'), 9.0, $most, true);
+        $this->water($sheet, $plan, $built->edge->id, $built->sheds(), $y);
+    }
+
+    /** @param  non-empty-list<BuiltJunction>  $junctions */
+    private function corner(Sheet $sheet, Plan $plan, array $junctions): void
+    {
+        $built = $junctions[0];
+        $kind = $built->junction->kind->value;
+        $most = $sheet->width - 2 * self::MARGIN;
+        $sheet->page();
+        $sheet->fitted(self::MARGIN, 56.0, $this->words->say("junction.$kind"), 22.0, $most, true);
+        $y = $sheet->paragraph(self::MARGIN, 74.0, $this->words->say("junction.$kind.why"), 10.0, $most);
+        (new JunctionSheet($sheet))->draw($built->junction, self::MARGIN + ($most - 330.0) / 2.0, $y + 14.0, 330.0);
+        $y = $sheet->paragraph(self::MARGIN, $y + 360.0, $this->words->say('edges.unfolded'), 9.0, $most) + 22.0;
+        foreach ($built->junction->pieces as $i => $piece) {
+            $sheet->text(self::MARGIN + 14.0, $y, (string) ($i + 1), 11.0, true, 'right');
+            $sheet->text(self::MARGIN + 24.0, $y, $this->words->say("layer.$piece->key"), 11.0, true);
+            $sheet->line(self::MARGIN, $y + 4.0, self::MARGIN + $most, $y + 4.0, 0.3, [], 0.6);
+            $y += self::ROW;
+        }
+        $this->water($sheet, $plan, $built->id, $built->sheds(), $y);
+    }
+
+    /** Whether it sheds, and what is to settle. */
+    private function water(Sheet $sheet, Plan $plan, string $where, bool $sheds, float $y): void
+    {
+        $most = $sheet->width - 2 * self::MARGIN;
+        $y = $sheet->paragraph(self::MARGIN, $y + 6.0, $this->words->say($sheds ? 'edges.sheds' : 'edges.leaks'), 9.0, $most, true);
         foreach ($plan->findingsOf('edges') as $finding) {
-            if ($finding->where === $built->edge->id) {
-                $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->words->finding($finding, $tape), 9.0, $most);
+            if ($finding->where === $where) {
+                $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->words->finding($finding, Wire::tape($plan)), 9.0, $most);
             }
         }
     }

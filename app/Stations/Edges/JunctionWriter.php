@@ -43,6 +43,8 @@ final readonly class JunctionWriter
             return null;
         }
 
+        $seen = JunctionRun::seen($built->junction);
+
         return [
             'id' => $id,
             'kind' => $built->junction->kind->value,
@@ -56,6 +58,7 @@ final readonly class JunctionWriter
                 'number' => $i + 1,
                 'name' => $this->words->say("layer.$piece->key"),
                 'areas' => array_map(Wire::outline(...), $piece->areas),
+                'seen' => [$seen[$piece->key]->u, $seen[$piece->key]->v],
             ], $built->junction->pieces, array_keys($built->junction->pieces)),
             'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findingsOf('edges'), static fn (Finding $finding): bool => $finding->where === $id))),
         ];

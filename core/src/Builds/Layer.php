@@ -19,7 +19,6 @@ final readonly class Layer
      * @param  float|Closure(Sizes): float  $from  nearer the path's start; ±FIELD = it goes on
      * @param  float|Closure(Sizes): float  $to
      * @param  float  $lap  of one length on the next, inches; 0 = butted or in one
-     * @param  bool  $upperOver  whether the upper length lies over the lower where the edge climbs
      * @param  float|Closure(Sizes): float  $high  how thick it stands, inches; what comes later lies on it
      * @param  string|null  $under  key of the layer it is slid under, though it comes later
      * @param  LayerEnd  $start  how the drawing goes on past a corner of the path towards `$from`
@@ -31,7 +30,6 @@ final readonly class Layer
         public float|Closure $to,
         public ?Fastener $fastener = null,
         public float $lap = 0.0,
-        public bool $upperOver = true,
         public float|Closure $high = 0.0,
         public ?string $under = null,
         public LayerEnd $start = LayerEnd::Follows,
@@ -42,12 +40,12 @@ final readonly class Layer
 
     public function spaced(float $spacing): self
     {
-        return new self($this->key, $this->role, $this->from, $this->to, $this->fastener?->spaced($spacing), $this->lap, $this->upperOver, $this->high, $this->under, $this->start, $this->end, $this->hem);
+        return new self($this->key, $this->role, $this->from, $this->to, $this->fastener?->spaced($spacing), $this->lap, $this->high, $this->under, $this->start, $this->end, $this->hem);
     }
 
     /** With all its places in inches. */
     public function settled(Sizes $sizes): self
     {
-        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $this->upperOver, $sizes->of($this->high), $this->under, $this->start, $this->end, $this->hem);
+        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $sizes->of($this->high), $this->under, $this->start, $this->end, $this->hem);
     }
 }

@@ -12,8 +12,11 @@ use Imbrex\Core\Roof\Edge;
 /** An edge of the roof with its build: the section as it stands, and whether it sheds. */
 final readonly class BuiltEdge
 {
-    /** @param  list<WaterFault>  $faults */
-    public function __construct(public Edge $edge, public EdgeBuild $own, public Build $build, public Section $section, public array $faults)
+    /**
+     * @param  string  $face  name of the first face that ends there
+     * @param  list<WaterFault>  $faults
+     */
+    public function __construct(public Edge $edge, public string $face, public EdgeBuild $own, public Build $build, public Section $section, public array $faults)
     {
     }
 

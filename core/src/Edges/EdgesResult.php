@@ -33,6 +33,9 @@ final readonly class EdgesResult implements StageResult
         foreach ([...array_values($this->edges), ...array_values($this->junctions)] as $built) {
             foreach ($built->faults as $fault) {
                 $findings[] = Finding::settle("edges.$fault->kind", $built instanceof BuiltEdge ? $built->edge->id : $built->id, [
+                    'at' => $built instanceof BuiltEdge ? 'edge' : 'corner',
+                    'face' => $built instanceof BuiltEdge ? $built->face : '',
+                    'place' => new Term($built instanceof BuiltEdge ? "edge.{$built->edge->kind->value}" : "junction.{$built->junction->kind->value}"),
                     'piece' => new Term("layer.$fault->piece"),
                     'other' => $fault->other === null ? '' : new Term("layer.$fault->other"),
                     'lies' => $fault->other === null ? 'alone' : 'with',

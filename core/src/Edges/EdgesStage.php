@@ -50,7 +50,7 @@ final class EdgesStage implements Stage
                 $section = Section::of($path, $own->layers(), $sizes);
                 // Edges of one kind, build and pitch shed alike.
                 $like = serialize([$own->build->name(), $wishes[$edge->id] ?? null, $path->nodes, $sizes]);
-                $edges[$edge->id] = new BuiltEdge($edge, $own, $own->build, $section, $sections[$like] ??= (new WaterCheck($section))->faults());
+                $edges[$edge->id] = new BuiltEdge($edge, $roof->face($edge->faces[0] ?? '')->name ?? '', $own, $own->build, $section, $sections[$like] ??= (new WaterCheck($section))->faults());
             }
         }
 

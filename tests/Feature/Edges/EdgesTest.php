@@ -123,11 +123,14 @@ final class EdgesTest extends FeatureTestCase
         $pages = PdfText::pages((string) $this->actingAs($user)->get("/api/jobs/$job->id/files/edge-book.pdf")->assertOk()->getContent());
         $numbers = array_count_values(array_filter($pages[0]->said(), static fn (string $text): bool => preg_match('/^\d$/', $text) === 1));
         // Six eaves alike and one that is not, two valleys, two rakes, four hips, two ridges.
-        self::assertCount(7, $pages);
+        // The corners: feet of valleys and hips, eave and rake, rake and ridge, hips under the ridge, the low ridge.
+        self::assertCount(7 + 6, $pages);
+        self::assertSame([2, 2, 4, 1, 2, 1], array_map(static fn (int $page): int => count(array_keys($pages[0]->said(), (string) $page, true)), range(8, 13)));
+        self::assertStringContainsString('Low ridge into a slope', $pages[12]->all());
         $of = static fn (int $page): int => $numbers[(string) $page] ?? 0;
         self::assertEqualsCanonicalizing([6, 1], [$of(2), $of(3)]);
         self::assertSame([2, 2, 4, 2], [$of(4), $of(5), $of(6), $of(7)]);
-        $heads = array_map(static fn (PdfText $page): string => $page->said()[0], array_slice($pages, 1));
+        $heads = array_map(static fn (PdfText $page): string => $page->said()[0], array_slice($pages, 1, 6));
         self::assertSame(['Cleat nose', 'Cleat nose', 'Hidden cleats', 'Receiver', 'Zee', 'Zee'], $heads);
         $wrong = array_values(array_filter($pages, static fn (PdfText $page): bool => str_contains($page->all(), 'Hall E: eave')))[0];
         self::assertStringContainsString('Eave trim lies over Membrane', $wrong->all());

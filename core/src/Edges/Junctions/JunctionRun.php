@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Edges\Junctions;
 
 use Imbrex\Core\Edges\WaterFault;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 
 /**
@@ -79,6 +80,33 @@ final class JunctionRun
         return $named;
     }
 
+    /** @return array<string, Point> where each piece is seen best when all lie: deepest in what nothing covers of it; by key */
+    public static function seen(Junction $junction): array
+    {
+        $run = new self($junction);
+        $seen = [];
+        foreach ($junction->pieces as $number => $piece) {
+            $own = array_keys(array_filter($run->stacks, static fn (array $stack): bool => $stack[count($stack) - 1] === $number));
+            $own = $own === [] ? array_keys(array_filter($run->stacks, static fn (array $stack): bool => in_array($number, $stack, true))) : $own;
+            $left = array_flip($own);
+            // Peeled from outside, cell by cell: what is left last lies deepest.
+            $last = $own[0] ?? 0;
+            while ($left !== []) {
+                $peeled = array_filter(array_keys($left), static fn (int $cell): bool => ! isset($left[$cell - 1], $left[$cell + 1], $left[$cell - self::CELLS], $left[$cell + self::CELLS]));
+                $last = $peeled[intdiv(count($peeled), 2)] ?? array_values($peeled)[0];
+                $left = array_diff_key($left, array_flip($peeled));
+            }
+            $seen[$piece->key] = self::middle($last);
+        }
+
+        return $seen;
+    }
+
+    private static function middle(int $cell): Point
+    {
+        return new Point((intdiv($cell, self::CELLS) + 0.5) * self::STEP - self::REACH, ($cell % self::CELLS + 0.5) * self::STEP - self::REACH);
+    }
+
     private function follow(int $cell, int $on): void
     {
         while (! isset($this->wet["$cell $on"])) {
@@ -146,8 +174,8 @@ final class JunctionRun
 
     private function found(string $kind, int $piece, ?int $other, int $cell): void
     {
-        [$x, $y] = [(intdiv($cell, self::CELLS) + 0.5) * self::STEP - self::REACH, ($cell % self::CELLS + 0.5) * self::STEP - self::REACH];
-        $fault = new WaterFault($kind, $this->junction->pieces[$piece]->key, $other === null ? null : $this->junction->pieces[$other]->key, hypot($x, $y));
+        $at = self::middle($cell);
+        $fault = new WaterFault($kind, $this->junction->pieces[$piece]->key, $other === null ? null : $this->junction->pieces[$other]->key, hypot($at->u, $at->v));
         $this->faults["$fault->kind $fault->piece $fault->other"] ??= $fault;
     }
 }

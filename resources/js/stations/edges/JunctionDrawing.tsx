@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { JunctionPiece, JunctionView } from '../../contracts/edges';
+import type { JunctionView } from '../../contracts/edges';
 import type { PlanPoint } from '../../contracts/plan';
 
 interface JunctionDrawingProps {
@@ -62,7 +62,7 @@ export function JunctionDrawing({ junction, on, picked, onPick }: JunctionDrawin
                     ))}
                 </g>
                 {lying.map((piece) => {
-                    const [x, y] = seen(piece, junction.pieces.slice(piece.number, on), reach);
+                    const [x, y] = piece.seen;
                     return (
                         <g key={piece.key} pointerEvents="none">
                             <circle
@@ -86,48 +86,5 @@ export function JunctionDrawing({ junction, on, picked, onPick }: JunctionDrawin
                 })}
             </svg>
         </div>
-    );
-}
-
-/** A place where a piece is to be seen: deep inside it, and under nothing. */
-function seen(piece: JunctionPiece, over: JunctionPiece[], reach: number): PlanPoint {
-    let best: PlanPoint = [0, 0];
-    let most = -Infinity;
-    for (let x = -reach + 2; x < reach - 1; x += 1) {
-        for (let y = -reach + 2; y < reach - 1; y += 1) {
-            if (!within(piece, x, y) || over.some((other) => within(other, x, y))) continue;
-            const room = Math.min(
-                ...[piece, ...over].map((one) => away(one, x, y)),
-                reach - Math.abs(x),
-                reach - Math.abs(y),
-            );
-            if (room > most + 0.01) [best, most] = [[x, y], room];
-        }
-    }
-    return best;
-}
-
-function within(piece: JunctionPiece, x: number, y: number): boolean {
-    return piece.areas.some((area) => {
-        let inside = false;
-        area.forEach(([x1, y1], i) => {
-            const [x2, y2] = area[(i + 1) % area.length];
-            if (y1 > y !== y2 > y && x < x1 + ((y - y1) / (y2 - y1)) * (x2 - x1)) inside = !inside;
-        });
-        return inside;
-    });
-}
-
-/** How far a place lies from a piece's outline. */
-function away(piece: JunctionPiece, x: number, y: number): number {
-    return Math.min(
-        ...piece.areas.flatMap((area) =>
-            area.map(([x1, y1], i) => {
-                const [x2, y2] = area[(i + 1) % area.length];
-                const long = (x2 - x1) ** 2 + (y2 - y1) ** 2 || 1;
-                const share = Math.max(0, Math.min(1, ((x - x1) * (x2 - x1) + (y - y1) * (y2 - y1)) / long));
-                return Math.hypot(x - x1 - share * (x2 - x1), y - y1 - share * (y2 - y1));
-            }),
-        ),
     );
 }
