@@ -50,8 +50,13 @@ $views = [
     'layout-marks' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=marks')),
     'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
     'edges' => $desk($station('Boathouse', 'edges', '?edge=eave-hall.N')),
+    'edges-corner' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'edges', '?view=corners')($p);
+        $p->waitFor('//*[@data-junction]');
+        $p->choose('Corner', 'Foot of a valley 1');
+        $p->waitFor("//h1[.='Foot of a valley 1']");
+    }),
     'load-out' => $desk($station('Oar store', 'load-out')),
-    'survey-gable' => $desk($station('Clubroom', 'survey', '?plane=S')),
     'crew' => $desk(static function (Person $p): void {
         $p->goTo('/crew');
         $p->sees('House rules');
