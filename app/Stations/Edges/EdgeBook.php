@@ -148,7 +148,7 @@ final readonly class EdgeBook
         foreach ($built->section->layers as $i => $placed) {
             $sheet->text(self::MARGIN + 14.0, $y, (string) ($i + 1), 11.0, true, 'right');
             $sheet->text(self::MARGIN + 24.0, $y, $this->words->say("layer.{$placed->layer->key}"), 11.0, true);
-            $sheet->fitted(self::MARGIN + 190.0, $y, implode(' · ', $this->layers->of($placed->layer, $tape->inInches())), 10.0, $most - 190.0);
+            $sheet->fitted(self::MARGIN + 190.0, $y, implode(' · ', $this->layers->of($placed, $tape->inInches())), 10.0, $most - 190.0);
             $sheet->line(self::MARGIN, $y + 4.0, self::MARGIN + $most, $y + 4.0, 0.3, [], 0.6);
             $y += self::ROW;
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Words\Words;
-use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Units\TapePrinter;
 
 /** Says how a layer is held, lapped and folded. */
@@ -17,8 +17,9 @@ final readonly class LayerWords
     }
 
     /** @return list<string> */
-    public function of(Layer $layer, TapePrinter $tape): array
+    public function of(PlacedLayer $placed, TapePrinter $tape): array
     {
+        $layer = $placed->layer;
         $said = [];
         if ($layer->fastener !== null) {
             $said[] = $this->words->say('edges.fastened', ['kind' => $layer->fastener->kind->value, 'spacing' => $layer->fastener->spacing > 0.0 ? $tape->print($layer->fastener->spacing) : 'rib']);
@@ -28,8 +29,8 @@ final readonly class LayerWords
         } elseif ($layer->role === LayerRole::Cleat) {
             $said[] = $this->words->say('edges.butted');
         }
-        if ($layer->role === LayerRole::Panel && $layer->hem > 0.0) {
-            $said[] = $this->words->say('edges.hemmed', ['hem' => $tape->print($layer->hem)]);
+        if ($layer->role === LayerRole::Panel && $placed->hem > 0.0) {
+            $said[] = $this->words->say('edges.hemmed', ['hem' => $tape->print($placed->hem)]);
         }
 
         return $said;

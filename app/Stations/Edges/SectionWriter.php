@@ -56,7 +56,7 @@ final readonly class SectionWriter
                 'fasteners' => array_map(Wire::line(...), $layer->fasteners),
                 'anchor' => [$layer->anchor->u, $layer->anchor->v],
                 'callout' => $callouts->places[$layer->placed->layer->key],
-                'said' => $this->said->of($layer->placed->layer, $tape),
+                'said' => $this->said->of($layer->placed, $tape),
                 'spacing' => $layer->placed->layer->fastener?->spacing,
                 'fastenerLine' => $built->fasteners($layer->placed, $plan->job->covering->profile)->at,
                 'perPan' => $built->fasteners($layer->placed, $plan->job->covering->profile)->isPerPan,

@@ -25,6 +25,7 @@ final readonly class BuildChoice
         $vented = $wish->vented ?? $ofJob->vented ?? $this->covering->ventedRidge;
 
         return $this->known($edge, $wish?->build)
+            ?? $this->starting($edge, $wish)
             ?? ($ofJob?->vented === ($vented && $edge === EdgeKind::Ridge) ? $ofJob : null)
             ?? BuildBook::shipped()->usual($edge, $this->fixing(), $vented, $riseIn12);
     }
@@ -40,6 +41,14 @@ final readonly class BuildChoice
         $build = $name === null ? null : BuildBook::shipped()->build($name);
 
         return $build?->edge === $edge && $build->holds($this->fixing()) ? $build : null;
+    }
+
+    /** Who lays a starter along a rake has the build that begins at one, where there is one. */
+    private function starting(EdgeKind $edge, ?EdgeWish $wish): ?Build
+    {
+        $starting = array_filter($wish?->starter === true ? $this->choices($edge) : [], static fn (Build $build): bool => $build->starts);
+
+        return array_values($starting)[0] ?? null;
     }
 
     private function fixing(): Fixing

@@ -21,6 +21,7 @@ final readonly class Layer
      * @param  float  $lap  of one length on the next, inches; 0 = butted or in one
      * @param  float|Closure(Sizes): float  $high  how thick it stands, inches; what comes later lies on it
      * @param  string|null  $under  key of the layer it is slid under, though it comes later
+     * @param  float|Closure(Sizes): float  $hem  folded under at its edge, inches; a panel's is what the edge asks
      * @param  LayerEnd  $start  how the drawing goes on past a corner of the path towards `$from`
      */
     public function __construct(
@@ -34,7 +35,7 @@ final readonly class Layer
         public ?string $under = null,
         public LayerEnd $start = LayerEnd::Follows,
         public LayerEnd $end = LayerEnd::Follows,
-        public float $hem = 0.0,
+        public float|Closure $hem = 0.0,
     ) {
     }
 
@@ -46,6 +47,6 @@ final readonly class Layer
     /** With all its places in inches. */
     public function settled(Sizes $sizes): self
     {
-        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $sizes->of($this->high), $this->under, $this->start, $this->end, $this->hem);
+        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $sizes->of($this->high), $this->under, $this->start, $this->end, $sizes->of($this->hem));
     }
 }

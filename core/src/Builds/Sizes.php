@@ -14,8 +14,9 @@ final readonly class Sizes
      * @param  float  $back  how far the lower roof's panel is held back from a pitch change
      * @param  float  $hem  folded or turned up besides
      * @param  float  $rib  height of the seam or rib
+     * @param  float  $cleat  flange of an offset cleat, behind its nose
      */
-    public function __construct(public float $past, public float $back, public float $hem, public float $rib)
+    public function __construct(public float $past, public float $back, public float $hem, public float $rib, public float $cleat)
     {
     }
 

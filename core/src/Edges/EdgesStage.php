@@ -67,7 +67,7 @@ final class EdgesStage implements Stage
 
         return [
             SectionPath::of($edge->kind, $slope, $other, $upper->hem > 0.0 ? $upper->hem : $rib),
-            new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib),
+            new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib, $builds->covering->rules->number('cut.cleatFlange')),
         ];
     }
 

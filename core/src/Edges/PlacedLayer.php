@@ -12,9 +12,10 @@ final readonly class PlacedLayer
     /**
      * @param  int  $rank  what lies over what in the end: higher lies over lower
      * @param  float  $high  how thick it stands, inches
+     * @param  float  $hem  folded under at its edge, inches
      * @param  list<float>  $fasteners  where its rows run
      */
-    public function __construct(public Layer $layer, public int $rank, public float $from, public float $to, public float $high, public array $fasteners)
+    public function __construct(public Layer $layer, public int $rank, public float $from, public float $to, public float $high, public float $hem, public array $fasteners)
     {
     }
 

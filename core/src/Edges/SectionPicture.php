@@ -165,7 +165,7 @@ final class SectionPicture
         if ($layer->layer->role === LayerRole::Zee) {
             return $this->zee($layer, $parts[0]);
         }
-        $hem = $layer->layer->hem;
+        $hem = $layer->hem;
         if ($hem <= 0.0 || $parts === []) {
             return $line;
         }

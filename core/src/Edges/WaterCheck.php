@@ -143,6 +143,6 @@ final readonly class WaterCheck
         }
         $hem = $this->section->path->runs($layer->to, -1) > 0 ? $layer->to : $layer->from;
 
-        return $layer->layer->role === LayerRole::Panel && $layer->layer->hem > 0.0 && ! $this->section->path->goesOn($hem) && $seal->from < $hem && $seal->to > $hem;
+        return $layer->layer->role === LayerRole::Panel && $layer->hem > 0.0 && ! $this->section->path->goesOn($hem) && $seal->from < $hem && $seal->to > $hem;
     }
 }

@@ -159,6 +159,36 @@ final class EdgesStageTest extends TestCase
         self::assertSame(2, $seen);
     }
 
+    public function test_a_section_folds_what_its_panels_fold(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse(), rules: ['edge.eave.concealed.hem' => 0.75, 'edge.valley.concealed.hem' => 1.25]);
+        foreach ($plan->of(EdgesStage::class)->edges as $built) {
+            foreach ($built->section->layers as $layer) {
+                $hem = ['cleat-nose' => 0.75, 'hidden-valley' => 1.25][$built->build->key] ?? 0.0;
+                if (str_starts_with($layer->layer->key, 'panel')) {
+                    self::assertSame($hem, $layer->hem, $built->edge->id);
+                }
+            }
+        }
+    }
+
+    public function test_a_valley_cleat_ends_where_its_line_is_chalked(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse(), rules: ['cut.cleatFlange' => 2.0]);
+        $valley = $plan->of(EdgesStage::class)->edges['valley-hall.S-wing.E'];
+        $ends = array_column(array_map(static fn ($layer): array => [$layer->layer->key, [$layer->from, $layer->to]], $valley->section->layers), 1, 0);
+        self::assertSame([[-6.0, -4.0], [4.0, 6.0]], [$ends['offset-cleat'], $ends['offset-cleat-far']]);
+        self::assertTrue($valley->sheds());
+    }
+
+    public function test_a_starter_along_a_rake_is_the_build_that_begins_at_one(): void
+    {
+        $bare = RoofJob::plan(RoofJob::gable(390.0));
+        $rake = array_values(array_filter($bare->of(RoofStage::class)->roof->edges, static fn (Edge $edge): bool => $edge->kind->value === 'rake'))[0];
+        $edges = RoofJob::plan(RoofJob::gable(390.0), wishes: [$rake->id => new EdgeWish(starter: true)])->of(EdgesStage::class)->edges;
+        self::assertSame(['zee-on-panel', true], [$edges[$rake->id]->build->key, $edges[$rake->id]->sheds()]);
+    }
+
     public function test_a_hooked_drip_shortens_its_panels_by_a_quarter(): void
     {
         $long = static fn (array $builds): float => Plan::for(RoofJob::plan(RoofJob::gable(400.0))->job->with(new BuildsInput(builds: $builds)))->of(CuttingStage::class)->panelsOf('shed.S')[5]->long;

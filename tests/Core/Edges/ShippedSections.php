@@ -43,6 +43,6 @@ final class ShippedSections
         [$upper, $lower] = [$own->allowance(true), $own->allowance($build->edge !== EdgeKind::Transition)];
         $rib = $fixing === Fixing::Screwed ? 0.75 : 1.5;
 
-        return Section::of(SectionPath::of($build->edge, $degrees, $degrees / 2.0, $upper->hem > 0.0 ? $upper->hem : $rib), $layers ?? $build->layers, new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib));
+        return Section::of(SectionPath::of($build->edge, $degrees, $degrees / 2.0, $upper->hem > 0.0 ? $upper->hem : $rib), $layers ?? $build->layers, new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib, 1.5));
     }
 }

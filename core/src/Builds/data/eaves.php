@@ -18,7 +18,8 @@ use Imbrex\Core\Catalogue\EdgeKind;
  */
 $past = static fn (Sizes $z): float => $z->past;
 $rib = static fn (Sizes $z): float => $z->rib;
-$panel = static fn (float $hem = 1.0): Layer => new Layer('panel', LayerRole::Panel, -Layer::FIELD, $past, end: LayerEnd::Straight, hem: $hem);
+$flange = static fn (Sizes $z): float => -$z->cleat;
+$panel = static fn (): Layer => new Layer('panel', LayerRole::Panel, -Layer::FIELD, $past, end: LayerEnd::Straight, hem: static fn (Sizes $z): float => $z->hem);
 $membrane = static fn (float $to = -0.5): Layer => new Layer('membrane', LayerRole::Membrane, -Layer::FIELD, $to, lap: 6);
 $cleat = static fn (): Layer => new Layer('trim-cleat', LayerRole::Cleat, 1.75, 3.75, new Fastener(FastenerKind::Pancake, 12, [3.25]));
 $trim = static fn (float $screw, FastenerKind $kind = FastenerKind::Pancake): Layer => new Layer('eave-trim', LayerRole::Trim, -4, 3.75, new Fastener($kind, 12, [$screw]), lap: 6, hem: 0.5);
@@ -28,8 +29,8 @@ return [
         $cleat(),
         $trim(-3.5),
         $membrane(),
-        new Layer('tape', LayerRole::Tape, -1.5, -0.5),
-        new Layer('offset-cleat', LayerRole::Cleat, -1.5, $past, new Fastener(FastenerKind::Pancake, 12, [-1]), end: LayerEnd::Straight, high: 0.375),
+        new Layer('tape', LayerRole::Tape, $flange, static fn (Sizes $z): float => 1.0 - $z->cleat),
+        new Layer('offset-cleat', LayerRole::Cleat, $flange, $past, new Fastener(FastenerKind::Pancake, 12, [static fn (Sizes $z): float => 0.5 - $z->cleat]), end: LayerEnd::Straight, high: 0.375),
         $panel(),
         new Layer('seam-bead', LayerRole::Stiffener, -0.25, 0.75, end: LayerEnd::Straight),
     ]),
@@ -49,8 +50,8 @@ return [
     new Build('gutter-eave', EdgeKind::Eave, [Fixing::Seam, Fixing::Cap], [
         new Layer('gutter-flange', LayerRole::Trim, -3, 4, new Fastener(FastenerKind::Pancake, 12, [-2.5]), lap: 6),
         $membrane(),
-        new Layer('tape', LayerRole::Tape, -1.5, -0.5),
-        new Layer('offset-cleat', LayerRole::Cleat, -1.5, $past, new Fastener(FastenerKind::Pancake, 12, [-1]), end: LayerEnd::Straight, high: 0.375),
+        new Layer('tape', LayerRole::Tape, $flange, static fn (Sizes $z): float => 1.0 - $z->cleat),
+        new Layer('offset-cleat', LayerRole::Cleat, $flange, $past, new Fastener(FastenerKind::Pancake, 12, [static fn (Sizes $z): float => 0.5 - $z->cleat]), end: LayerEnd::Straight, high: 0.375),
         $panel(),
     ]),
     new Build('stiffened-eave', EdgeKind::Eave, [Fixing::Cap], [

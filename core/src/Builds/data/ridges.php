@@ -82,7 +82,7 @@ return [
     new Build('peak-nose', EdgeKind::Peak, [Fixing::Seam, Fixing::Cap], [
         new Layer('membrane', LayerRole::Membrane, -Layer::FIELD, 1, lap: 6),
         new Layer('peak-flashing', LayerRole::Trim, -3, 3, new Fastener(FastenerKind::Pancake, 6, [-2.25]), lap: 4, hem: 0.5),
-        new Layer('panel', LayerRole::Panel, -Layer::FIELD, static fn (Sizes $z): float => $z->past + 0.5, hem: 1),
+        new Layer('panel', LayerRole::Panel, -Layer::FIELD, static fn (Sizes $z): float => $z->past + 0.5, hem: static fn (Sizes $z): float => $z->hem),
         new Layer('seam-sealant', LayerRole::Stiffener, -0.5, 0.5),
     ]),
     new Build('screwed-peak', EdgeKind::Peak, [Fixing::Screwed], [

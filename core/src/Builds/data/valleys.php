@@ -13,9 +13,11 @@ use Imbrex\Core\Catalogue\EdgeKind;
 
 /* Valleys: the path falls on one face to the centre at 0 and climbs the other. */
 $held = static fn (float $off, int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $off);
-$panels = static fn (float $hem, ?Fastener $near = null, ?Fastener $far = null): array => [
-    new Layer('panel', LayerRole::Panel, -Layer::FIELD, $held(0.0, -1), $near, hem: $hem),
-    new Layer('panel-far', LayerRole::Panel, $held(0.0, 1), Layer::FIELD, $far, hem: $hem),
+// The end of the cleat's flange, where its line is chalked.
+$behind = static fn (float $off, int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $z->cleat + $off);
+$panels = static fn (?Fastener $near = null, ?Fastener $far = null): array => [
+    new Layer('panel', LayerRole::Panel, -Layer::FIELD, $held(0.0, -1), $near, hem: static fn (Sizes $z): float => $z->hem),
+    new Layer('panel-far', LayerRole::Panel, $held(0.0, 1), Layer::FIELD, $far, hem: static fn (Sizes $z): float => $z->hem),
 ];
 $under = static fn (): array => [
     new Layer('membrane', LayerRole::Membrane, -Layer::FIELD, Layer::FIELD, lap: 6),
@@ -32,26 +34,28 @@ $through = static fn (int $side): Fastener => new Fastener(FastenerKind::Washere
 return [
     new Build('hidden-valley', EdgeKind::Valley, [Fixing::Seam, Fixing::Cap], [
         ...$under(), $pan(),
-        ...$pair('tape', LayerRole::Tape, 0.5, 1.5),
-        ...$pair('offset-cleat', LayerRole::Cleat, 0.0, 1.5, 0.375, FastenerKind::Pancake),
-        ...$panels(1.0),
+        new Layer('tape', LayerRole::Tape, $behind(0.0, -1), $behind(-1.0, -1)),
+        new Layer('tape-far', LayerRole::Tape, $behind(-1.0, 1), $behind(0.0, 1)),
+        new Layer('offset-cleat', LayerRole::Cleat, $behind(0.0, -1), $held(0.0, -1), new Fastener(FastenerKind::Pancake, 12, [$behind(-0.5, -1)]), high: 0.375),
+        new Layer('offset-cleat-far', LayerRole::Cleat, $held(0.0, 1), $behind(0.0, 1), new Fastener(FastenerKind::Pancake, 12, [$behind(-0.5, 1)]), high: 0.375),
+        ...$panels(),
     ]),
     new Build('hemmed-valley', EdgeKind::Valley, [Fixing::Seam, Fixing::Cap], [
         ...$under(),
         new Layer('hemmed-pan', LayerRole::Trim, $held(1.0, -1), $held(1.0, 1), new Fastener(FastenerKind::Pancake, 12, [$held(0.75, -1), $held(0.75, 1)]), lap: 8, hem: 1),
-        ...$panels(1.0),
+        ...$panels(),
     ], ownsReveal: true),
     new Build('closure-valley', EdgeKind::Valley, [Fixing::Cap], [
         ...$under(), $pan(),
         ...$pair('beads', LayerRole::Sealant, 0.5, 2.0),
         ...$pair('foam-closure', LayerRole::Closure, 0.5, 2.0, $rib),
-        ...$panels(0.0),
+        ...$panels(),
         ...$pair('metal-closure', LayerRole::Closure, 0.25, 0.5, $rib, FastenerKind::Rivet, 6.0),
     ], unhemmed: true),
     new Build('screwed-valley', EdgeKind::Valley, [Fixing::Screwed], [
         ...$under(), $pan(),
         ...$pair('tape', LayerRole::Tape, 2.0, 3.0),
         ...$pair('inside-closure', LayerRole::Closure, 2.0, 3.0, $rib),
-        ...$panels(0.0, $through(-1), $through(1)),
+        ...$panels($through(-1), $through(1)),
     ]),
 ];

@@ -61,7 +61,7 @@ return [
         new Layer('zee', LayerRole::Zee, 3, 4, new Fastener(FastenerKind::Pancake, 4, [3.5]), high: $rib),
         new Layer('transition-flashing', LayerRole::Trim, -3, 4.625, new Fastener(FastenerKind::Pancake, 12, [-2.5]), lap: 4, hem: 0.625),
         new Layer('membrane-upper', LayerRole::Membrane, -Layer::FIELD, -0.5, lap: 6),
-        new Layer('panel', LayerRole::Panel, -Layer::FIELD, static fn (Sizes $z): float => $z->past, end: LayerEnd::Straight, hem: 1),
+        new Layer('panel', LayerRole::Panel, -Layer::FIELD, static fn (Sizes $z): float => $z->past, end: LayerEnd::Straight, hem: static fn (Sizes $z): float => $z->hem),
     ]),
     new Build('screwed-transition', EdgeKind::Transition, [Fixing::Screwed], [
         $membrane(0.0),
