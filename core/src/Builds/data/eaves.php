@@ -30,7 +30,7 @@ return [
         $trim(-3.5),
         $membrane(),
         new Layer('tape', LayerRole::Tape, $flange, static fn (Sizes $z): float => 1.0 - $z->cleat),
-        new Layer('offset-cleat', LayerRole::Cleat, $flange, $past, new Fastener(FastenerKind::Pancake, 12, [static fn (Sizes $z): float => 0.5 - $z->cleat]), end: LayerEnd::Straight, high: 0.375),
+        new Layer('offset-cleat', LayerRole::Cleat, $flange, $past, new Fastener(FastenerKind::Pancake, 12, [static fn (Sizes $z): float => -$z->cleat * 2.0 / 3.0]), end: LayerEnd::Straight, high: 0.375),
         $panel(),
         new Layer('seam-bead', LayerRole::Stiffener, -0.25, 0.75, end: LayerEnd::Straight),
     ]),
@@ -51,7 +51,7 @@ return [
         new Layer('gutter-flange', LayerRole::Trim, -3, 4, new Fastener(FastenerKind::Pancake, 12, [-2.5]), lap: 6),
         $membrane(),
         new Layer('tape', LayerRole::Tape, $flange, static fn (Sizes $z): float => 1.0 - $z->cleat),
-        new Layer('offset-cleat', LayerRole::Cleat, $flange, $past, new Fastener(FastenerKind::Pancake, 12, [static fn (Sizes $z): float => 0.5 - $z->cleat]), end: LayerEnd::Straight, high: 0.375),
+        new Layer('offset-cleat', LayerRole::Cleat, $flange, $past, new Fastener(FastenerKind::Pancake, 12, [static fn (Sizes $z): float => -$z->cleat * 2.0 / 3.0]), end: LayerEnd::Straight, high: 0.375),
         $panel(),
     ]),
     new Build('stiffened-eave', EdgeKind::Eave, [Fixing::Cap], [

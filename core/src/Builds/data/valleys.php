@@ -15,6 +15,7 @@ use Imbrex\Core\Catalogue\EdgeKind;
 $held = static fn (float $off, int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $off);
 // The end of the cleat's flange, where its line is chalked.
 $behind = static fn (float $off, int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $z->cleat + $off);
+$screwed = static fn (int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $z->cleat * 2.0 / 3.0);
 $panels = static fn (?Fastener $near = null, ?Fastener $far = null): array => [
     new Layer('panel', LayerRole::Panel, -Layer::FIELD, $held(0.0, -1), $near, hem: static fn (Sizes $z): float => $z->hem),
     new Layer('panel-far', LayerRole::Panel, $held(0.0, 1), Layer::FIELD, $far, hem: static fn (Sizes $z): float => $z->hem),
@@ -36,8 +37,8 @@ return [
         ...$under(), $pan(),
         new Layer('tape', LayerRole::Tape, $behind(0.0, -1), $behind(-1.0, -1)),
         new Layer('tape-far', LayerRole::Tape, $behind(-1.0, 1), $behind(0.0, 1)),
-        new Layer('offset-cleat', LayerRole::Cleat, $behind(0.0, -1), $held(0.0, -1), new Fastener(FastenerKind::Pancake, 12, [$behind(-0.5, -1)]), high: 0.375),
-        new Layer('offset-cleat-far', LayerRole::Cleat, $held(0.0, 1), $behind(0.0, 1), new Fastener(FastenerKind::Pancake, 12, [$behind(-0.5, 1)]), high: 0.375),
+        new Layer('offset-cleat', LayerRole::Cleat, $behind(0.0, -1), $held(0.0, -1), new Fastener(FastenerKind::Pancake, 12, [$screwed(-1)]), high: 0.375),
+        new Layer('offset-cleat-far', LayerRole::Cleat, $held(0.0, 1), $behind(0.0, 1), new Fastener(FastenerKind::Pancake, 12, [$screwed(1)]), high: 0.375),
         ...$panels(),
     ]),
     new Build('hemmed-valley', EdgeKind::Valley, [Fixing::Seam, Fixing::Cap], [
