@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CrewBuildController;
 use App\Http\Controllers\CrewController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\ImportController;
@@ -46,6 +47,9 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
     Route::get('crew/profiles', [ProfileController::class, 'index']);
     Route::post('crew/profiles', [ProfileController::class, 'store']);
     Route::delete('crew/profiles/{profile}', [ProfileController::class, 'destroy']);
+    Route::get('crew/builds', [CrewBuildController::class, 'index']);
+    Route::post('crew/builds', [CrewBuildController::class, 'store']);
+    Route::delete('crew/builds/{build}', [CrewBuildController::class, 'destroy']);
     Route::get('crew/tips', [TipController::class, 'index']);
     Route::post('crew/tips', [TipController::class, 'store']);
     Route::delete('crew/tips/{tip}', [TipController::class, 'destroy']);

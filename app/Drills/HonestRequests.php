@@ -17,7 +17,7 @@ final class HonestRequests
         $documents = array_map(static fn (string $file): mixed => json_decode((string) file_get_contents($file)), glob(database_path('demo/*.json')) ?: []);
         $get = static fn (string $path): array => self::request('GET', $path);
         $requests = array_map($get, [
-            'session', 'catalogue', 'crew', 'crew/profiles', 'jobs', 'jobs/{job}', 'jobs/{job}/newest', 'jobs/{job}/revisions', 'jobs/{job}/revisions?before=9', 'jobs/{job}/revisions/1',
+            'session', 'catalogue', 'crew', 'crew/profiles', 'crew/builds', 'jobs', 'jobs/{job}', 'jobs/{job}/newest', 'jobs/{job}/revisions', 'jobs/{job}/revisions?before=9', 'jobs/{job}/revisions/1',
             'jobs/{job}/card', 'jobs/{job}/orders', 'jobs/{job}/files', 'jobs/{job}/reports', 'jobs/{job}/reports/HQ-CLUBROOM', 'jobs/{job}/gauge', 'jobs/{job}/gauge?after=3',
             'jobs/{job}/orders/1/files/cut-list.pdf', 'invitations/{token}', 'resets/{token}',
             ...array_map(static fn (string $slice): string => "jobs/{job}/plan/$slice?revision=1&pick=P1", ['survey', 'roof', 'layout', 'marks', 'space', 'cuts', 'edges', 'load-out']),
@@ -52,6 +52,8 @@ final class HonestRequests
             self::request('POST', 'crew/members/999999/reset'),
             self::request('POST', 'crew/profiles', ['key' => 'yard-14', 'family' => 'snap-lock', 'cover' => 14, 'height' => 1.5, 'coil' => 18, 'leastPitch' => 3]),
             self::request('DELETE', 'crew/profiles/999999'),
+            self::request('POST', 'crew/builds', ['title' => 'Yard eave', 'from' => 'cleat-nose@1', 'spacing' => ['trim-cleat' => 8], 'layers' => ['felt' => ['title' => 'Felt', 'role' => 'membrane', 'on' => 'eave-trim', 'from' => -20, 'to' => -1]]]),
+            self::request('DELETE', 'crew/builds/999999'),
             self::request('POST', 'jobs/{job}/revisions/1/restore', null, true),
             self::request('POST', 'jobs/{job}/orders', null, true),
             self::request('POST', 'jobs/{job}/copy'),

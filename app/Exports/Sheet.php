@@ -43,6 +43,12 @@ final class Sheet
         $this->blank ? $this->blank = false : $this->canvas->new_page();
     }
 
+    /** Which page is drawn on, from 1. */
+    public function number(): int
+    {
+        return $this->canvas->get_page_number();
+    }
+
     /**
      * @param  'left'|'middle'|'right'  $from  which point of the text is placed
      * @param  float  $turned  degrees, against the clock

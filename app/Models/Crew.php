@@ -52,6 +52,12 @@ final class Crew extends Model
         return $this->hasMany(CrewTip::class);
     }
 
+    /** @return HasMany<CrewBuild, $this> */
+    public function builds(): HasMany
+    {
+        return $this->hasMany(CrewBuild::class);
+    }
+
     /** @return HasMany<CrewProfile, $this> */
     public function profiles(): HasMany
     {

@@ -24,6 +24,11 @@ final class CrewPolicy
         return $user->crew_id === $crew->id && $user->role->changesPlans();
     }
 
+    public function keepBuilds(User $user, Crew $crew): bool
+    {
+        return $user->crew_id === $crew->id && $user->role->changesPlans();
+    }
+
     public function keepCatalogue(User $user, Crew $crew): bool
     {
         return $user->crew_id === $crew->id && $user->role->keepsCatalogue();

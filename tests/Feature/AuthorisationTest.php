@@ -21,7 +21,7 @@ final class AuthorisationTest extends FeatureTestCase
     public static function routes(): iterable
     {
         $routes = [
-            ['GET', 'catalogue', self::ALL], ['GET', 'crew', self::ALL], ['GET', 'crew/profiles', self::ALL], ['GET', 'crew/tips', self::ALL], ['POST', 'crew/tips', self::PLANNERS], ['DELETE', 'crew/tips/{tip}', self::PLANNERS], ['GET', 'jobs', self::ALL],
+            ['GET', 'catalogue', self::ALL], ['GET', 'crew', self::ALL], ['GET', 'crew/profiles', self::ALL], ['GET', 'crew/builds', self::ALL], ['POST', 'crew/builds', self::PLANNERS], ['DELETE', 'crew/builds/{build}', self::PLANNERS], ['GET', 'crew/tips', self::ALL], ['POST', 'crew/tips', self::PLANNERS], ['DELETE', 'crew/tips/{tip}', self::PLANNERS], ['GET', 'jobs', self::ALL],
             ['GET', 'jobs/{job}', self::ALL], ['GET', 'jobs/{job}/revisions', self::ALL], ['GET', 'jobs/{job}/revisions/1', self::ALL], ['GET', 'jobs/{job}/newest', self::ALL], ['GET', 'jobs/{job}/card', self::ALL],
             ['GET', 'jobs/{job}/plan/layout', self::ALL], ['GET', 'jobs/{job}/tiles/cuts', self::ALL], ['GET', 'jobs/{job}/orders', self::ALL], ['GET', 'jobs/{job}/files', self::ALL], ['GET', 'jobs/{job}/files/job.json', self::ALL],
             ['GET', 'jobs/{job}/files/cut-list.csv', self::ALL], ['GET', 'jobs/{job}/files/cut-list.pdf', self::ALL], ['GET', 'jobs/{job}/files/cut-cards.pdf', self::ALL],
@@ -96,7 +96,7 @@ final class AuthorisationTest extends FeatureTestCase
 
     private function path(string $path, string $job, int $crew): string
     {
-        return '/api/'.strtr($path, ['{job}' => $job, '{profile}' => '999999', '{invitation}' => '999999', '{member}' => '999999', '{tip}' => '999999', '{crew}' => (string) $crew]);
+        return '/api/'.strtr($path, ['{job}' => $job, '{profile}' => '999999', '{build}' => '999999', '{invitation}' => '999999', '{member}' => '999999', '{tip}' => '999999', '{crew}' => (string) $crew]);
     }
 
     /** @return array<string, mixed> */

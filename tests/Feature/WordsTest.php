@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
+use App\Stations\Edges\LayerWords;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Stations;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildBook;
+use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\Layer;
+use Imbrex\Core\Builds\SealKind;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Catalogue\EdgeKind;
@@ -172,7 +175,7 @@ final class WordsTest extends FeatureTestCase
             'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across'))), 'both-edges', 'both-edges-from-top', 'across-from-left', 'across-from-right'],
             'cuts.how.' => $of(HowToTake::class), 'cuts.kind.' => $of(CutKind::class), 'cuts.leg.' => $of(Leg::class),
             'mark.kind.' => $of(MarkKind::class),
-            'edge.' => $edges, 'source.' => $of(Source::class), 'hand.' => $of(Hand::class), 'family.' => $of(Family::class), 'material.' => $materials, 'contact.' => $materials,
+            'edge.' => $edges, 'source.' => $of(Source::class), 'hand.' => $of(Hand::class), 'family.' => $of(Family::class), 'material.' => [...$materials, 'treated', 'mortar'], 'contact.' => $materials,
             'severity.' => $of(Severity::class), 'opening.' => $of(OpeningKind::class), 'shape.' => $of(ShapeKind::class), 'check.' => $of(CheckedQuantity::class), 'side.' => $of(Side::class), 'role.' => $of(Role::class),
             'station.' => $keys, 'tile.' => $keys, 'tile.state.' => ['not-begun', 'to-settle', 'blocked'],
             'send.' => [...$files, 'job.json'],
@@ -181,7 +184,7 @@ final class WordsTest extends FeatureTestCase
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
-            'edges.view.' => ['section', 'corners', 'roof', 'schedule'], 'layer.' => [...$layers, ...$pieces], 'junction.' => [...$of(JunctionKind::class), ...array_map(static fn (string $kind): string => "$kind.why", $of(JunctionKind::class))], 'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)], 'edges.' => [], 'finding.edges.' => $water[1],
+            'edges.view.' => ['section', 'corners', 'roof', 'schedule'], 'layer.' => [...$layers, ...$pieces], 'junction.' => [...$of(JunctionKind::class), ...array_map(static fn (string $kind): string => "$kind.why", $of(JunctionKind::class))], 'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)], 'edges.' => [], 'finding.edges.' => $water[1], 'finding.edges.contact-' => ['run-off', 'touch', 'rivet', 'nail', 'screw', 'timber', 'mortar'], 'seal.' => $of(SealKind::class), 'sealant.' => $of(SealKind::class), 'fastener.' => $of(FastenerKind::class), 'layer-role.' => ['membrane', 'trim', 'cleat', 'zee', 'closure', 'vent', 'tape', 'sealant'], 'edges.own.' => ['from', 'to', 'lap'], 'edges.metals.' => ['trims', 'screws', 'rivets', 'fascia', 'walls', 'trims-usual', 'screws-usual', 'rivets-usual', 'fascia-usual', 'walls-usual'], 'layer-note.' => LayerWords::NOTED, 'layer-caution.' => ['swarf', ...array_values(array_unique(LayerWords::CAUTIONS))], 'edges.differs-' => ['added', 'dropped', 'moved', 'spaced'],
             'profiles.' => ['cover', 'height', 'outToOut', 'insideToOutside', 'coil'],
             'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
         ];

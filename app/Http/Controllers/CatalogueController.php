@@ -8,6 +8,7 @@ use App\Stations\Station;
 use App\Stations\Stations;
 use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
+use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Catalogue\Family;
@@ -37,6 +38,7 @@ final class CatalogueController
                 'key' => $m->key, 'gauges' => array_keys($m->gauges),
             ], array_values($catalogue->materials)),
             'concealed' => array_column(array_filter(Family::cases(), static fn (Family $family): bool => $family->isConcealed()), 'value'),
+            'fixings' => array_combine(array_column(Family::cases(), 'value'), array_map(static fn (Family $family): string => Fixing::of($family)->value, Family::cases())),
             'colours' => array_column(Colour::cases(), 'value'),
             'shapes' => array_map(static fn (ShapeKind $shape): array => [
                 'key' => $shape->value, 'runsByCorner' => $shape->runsByCorner(), 'edges' => array_column($shape->firstEdges(), 'value'),

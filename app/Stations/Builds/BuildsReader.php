@@ -8,9 +8,9 @@ use App\Documents\Reading;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\BuildsInput;
+use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Builds\EdgeWish;
 use Imbrex\Core\Builds\Fixing;
-use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\Junctions\JunctionBook;
 use Imbrex\Core\Edges\Junctions\JunctionKind;
@@ -27,6 +27,8 @@ final readonly class BuildsReader
 
     public function input(): BuildsInput
     {
+        $own = $this->own();
+        $book = BuildBook::shipped()->with($own);
         $wishes = [];
         foreach ((array) ($this->reading->document->edges ?? []) as $id => $wish) {
             $kind = EdgeKind::tryFrom((string) strstr("$id-", '-', true));
@@ -42,26 +44,68 @@ final readonly class BuildsReader
             if ($kind === EdgeKind::Valley) {
                 $this->checkReveal((string) $id, $wish);
             }
-            $build = isset($wish->build) ? $this->build("edges.$id.build", $kind, (string) $wish->build) : null;
-            $wishes[(string) $id] = new EdgeWish(
-                reveal: isset($wish->reveal) ? (float) $wish->reveal : null,
-                vented: isset($wish->vented) ? (bool) $wish->vented : null,
-                starter: (bool) ($wish->starter ?? false),
-                build: $build?->name(),
-                order: isset($wish->order) ? array_map(strval(...), array_values((array) $wish->order)) : null,
-                spacing: array_map(floatval(...), (array) ($wish->spacing ?? [])),
-            );
-            $this->checkLayers((string) $id, $wish, $kind, $build);
+            $wishes[(string) $id] = $this->wish((string) $id, $wish, $kind, $book);
         }
         $builds = [];
         foreach ((array) ($this->reading->document->builds ?? []) as $kind => $name) {
-            $build = $this->build("builds.$kind", EdgeKind::from((string) $kind), (string) $name);
+            $build = $this->build("builds.$kind", EdgeKind::from((string) $kind), (string) $name, $book);
             if ($build !== null) {
                 $builds[(string) $kind] = $build->name();
             }
         }
 
-        return new BuildsInput($wishes, $builds, $this->junctions());
+        return new BuildsInput($wishes, $builds, $this->junctions(), $own);
+    }
+
+    private function wish(string $id, stdClass $wish, EdgeKind $kind, BuildBook $book): EdgeWish
+    {
+        $build = isset($wish->build) ? $this->build("edges.$id.build", $kind, (string) $wish->build, $book) : null;
+        $bare = new EdgeWish(
+            reveal: isset($wish->reveal) ? (float) $wish->reveal : null,
+            vented: isset($wish->vented) ? (bool) $wish->vented : null,
+            starter: (bool) ($wish->starter ?? false),
+            build: $build?->name(),
+        );
+        if (! isset($wish->order) && ! isset($wish->spacing) && ! isset($wish->layers)) {
+            return $bare;
+        }
+        if ($build === null) {
+            // Layers are told of one build; another might come to be usual.
+            if (! isset($wish->build)) {
+                $this->reading->fault("edges.$id.build", 'build-with-layers', null, ['kind' => $kind->value]);
+            }
+
+            return $bare;
+        }
+        $sizes = (new EdgeBuild($kind, $this->reading->covering, $bare, $build))->sizes();
+
+        return new EdgeWish($bare->reveal, $bare->vented, $bare->starter, $bare->build, (new AdaptationReader($this->reading))->read("edges.$id", $wish, $build, $sizes));
+    }
+
+    /** @return list<Build> those the crew made, copied into the job */
+    private function own(): array
+    {
+        $own = [];
+        foreach ($this->reading->document->catalogue->builds ?? [] as $i => $said) {
+            $field = "catalogue.builds[$i]";
+            $base = BuildBook::shipped()->build((string) $said->from);
+            if ($base === null) {
+                $this->reading->fault("$field.from", 'build-shipped', $said->from);
+
+                continue;
+            }
+            if (BuildBook::shipped()->build((string) $said->key) !== null) {
+                $this->reading->fault("$field.key", 'build-key', $said->key);
+            }
+            $sizes = $base->holds(Fixing::of($this->reading->covering->profile->family)) ? (new EdgeBuild($base->edge, $this->reading->covering, null, $base))->sizes() : null;
+            $build = $base->adapted((string) $said->key, (int) ($said->version ?? 1), (string) $said->title, (new AdaptationReader($this->reading))->read($field, $said, $base, $sizes));
+            if (isset($own[$build->name()])) {
+                $this->reading->fault("$field.key", 'id-twice', $build->name());
+            }
+            $own[$build->name()] = $build;
+        }
+
+        return array_values($own);
     }
 
     /** @return array<string, list<string>> orders of pieces, by id of the junction, which begins with its kind */
@@ -92,49 +136,17 @@ final readonly class BuildsReader
     }
 
     /** The build that is named, where it can hold these panels at an edge of this kind. */
-    private function build(string $field, EdgeKind $kind, string $name): ?Build
+    private function build(string $field, EdgeKind $kind, string $name, BuildBook $book): ?Build
     {
         $fixing = Fixing::of($this->reading->covering->profile->family);
-        $build = BuildBook::shipped()->build($name);
+        $build = $book->build($name);
         if ($build?->edge === $kind && $build->holds($fixing)) {
             return $build;
         }
-        $known = array_map(static fn (Build $build): string => $build->key, BuildBook::shipped()->choices($kind, $fixing));
+        $known = array_map(static fn (Build $build): string => $build->key, $book->choices($kind, $fixing));
         $this->reading->fault($field, 'build', $name, ['kind' => $kind->value, 'known' => implode(', ', $known) ?: 'none', 'profile' => $this->reading->covering->profile->key]);
 
         return null;
-    }
-
-    /** Layers are those of the build; each goes on once, and only what is fastened has a spacing. */
-    private function checkLayers(string $id, stdClass $wish, EdgeKind $kind, ?Build $build): void
-    {
-        if (! isset($wish->order) && ! isset($wish->spacing)) {
-            return;
-        }
-        if ($build === null) {
-            // Layers are told of one build; another might come to be usual.
-            if (! isset($wish->build)) {
-                $this->reading->fault("edges.$id.build", 'build-with-layers', null, ['kind' => $kind->value]);
-            }
-
-            return;
-        }
-        $known = array_map(static fn (Layer $layer): string => $layer->key, $build->layers);
-        $order = array_map(strval(...), array_values((array) ($wish->order ?? [])));
-        if (isset($wish->order) && $order === []) {
-            $this->reading->fault("edges.$id.order", 'items', $order, ['least' => 1, 'most' => count($known)]);
-        }
-        foreach ($order as $i => $key) {
-            if (! in_array($key, $known, true) || array_search($key, $order, true) !== $i) {
-                $this->reading->fault("edges.$id.order[$i]", 'layer', $key, ['known' => implode(', ', $known)]);
-            }
-        }
-        foreach ((array) ($wish->spacing ?? []) as $key => $spacing) {
-            if ($build->layer((string) $key)?->fastener === null) {
-                $fastened = array_map(static fn (Layer $layer): string => $layer->key, array_filter($build->layers, static fn (Layer $layer): bool => $layer->fastener !== null));
-                $this->reading->fault("edges.$id.spacing.$key", 'layer-fastened', $spacing, ['known' => implode(', ', $fastened)]);
-            }
-        }
     }
 
     /** One valley's reveal keeps to what the house rule for all of them may be. */

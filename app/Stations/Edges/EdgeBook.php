@@ -14,14 +14,14 @@ use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
-use Imbrex\Core\Edges\Junctions\JunctionKind;
+use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 
 /**
- * The edge book: the plan with the number of each edge's page, then a page for every way an edge stands, in the order they are
- * built, and one for every kind of corner. Edges of one build, pitch and size share a page.
+ * The edge book: the plan with the number of each edge's page, then, in the order of work, a page for every way an edge stands
+ * and for every kind of corner. Edges of one build, pitch and size share a page.
  */
 final readonly class EdgeBook
 {
@@ -32,10 +32,7 @@ final readonly class EdgeBook
 
     private const ROW = 15.0;
 
-    /** The plan stands on the first page. */
-    private const FIRST = 2;
-
-    public function __construct(private Words $words, private EdgeNames $names, private LayerWords $layers, private PrintFoot $foot)
+    public function __construct(private Words $words, private EdgeNames $names, private LayerWords $layers, private BuildWords $builds, private PrintFoot $foot)
     {
     }
 
@@ -44,39 +41,44 @@ final readonly class EdgeBook
         $plan = $edition->plan();
         $sheet = Sheet::letter();
         $pages = $this->pages($plan);
-        $corners = $this->corners($plan);
-        $this->plan($sheet, $plan, $pages, $corners);
-        foreach ($pages as $edges) {
-            $this->page($sheet, $plan, $edges);
-        }
-        foreach ($corners as $junctions) {
-            $this->corner($sheet, $plan, $junctions);
-        }
+        // What does not go on one page takes another: where all begin is known when they were laid out once.
+        $trial = Sheet::letter();
+        $trial->page();
+        $this->plan($sheet, $plan, $pages, $this->body($trial, $plan, $pages));
+        $this->body($sheet, $plan, $pages);
         $this->foot->on($sheet, $edition);
 
         return $sheet->pdf();
     }
 
-    /** @return list<non-empty-list<BuiltEdge>> a page each, in the order of work */
-    private function pages(Plan $plan): array
+    /**
+     * @param  list<non-empty-list<BuiltEdge|BuiltJunction>>  $pages
+     * @return list<int> on which page each begins
+     */
+    private function body(Sheet $sheet, Plan $plan, array $pages): array
     {
-        $pages = [];
-        foreach ($plan->of(EdgesStage::class)->edges as $built) {
-            $order = array_search($built->edge->kind, self::ORDER, true);
-            $pages[sprintf('%02d %s', (int) $order, md5(serialize([$built->build->name(), $built->section])))][] = $built;
-        }
-        ksort($pages);
+        return array_map(function (array $alike) use ($sheet, $plan): int {
+            $sheet->page();
+            $number = $sheet->number();
+            $built = $alike[0];
+            $built instanceof BuiltEdge ? $this->edge($sheet, $plan, $built, array_map(static fn (BuiltEdge|BuiltJunction $one): ?BuiltEdge => $one instanceof BuiltEdge ? $one : null, $alike)) : $this->corner($sheet, $plan, $built);
 
-        return array_values($pages);
+            return $number;
+        }, $pages);
     }
 
-    /** @return list<non-empty-list<BuiltJunction>> a page each */
-    private function corners(Plan $plan): array
+    /** @return list<non-empty-list<BuiltEdge|BuiltJunction>> what is built alike, in the order of work: a corner after the last of its edges */
+    private function pages(Plan $plan): array
     {
+        $edges = $plan->of(EdgesStage::class)->edges;
+        $turn = static fn (EdgeKind $kind): int => (int) array_search($kind, self::ORDER, true);
         $pages = [];
+        foreach ($edges as $built) {
+            $pages[sprintf('%02d 0 %s', $turn($built->edge->kind), md5(serialize([$built->build->name(), $built->section])))][] = $built;
+        }
         foreach ($plan->of(EdgesStage::class)->junctions as $built) {
-            $order = array_search($built->junction->kind, JunctionKind::cases(), true);
-            $pages[sprintf('%02d %s', (int) $order, implode(' ', array_column($built->junction->pieces, 'key')))][] = $built;
+            $last = max([0, ...array_map(static fn (string $id): int => isset($edges[$id]) ? $turn($edges[$id]->edge->kind) : 0, $built->edges)]);
+            $pages[sprintf('%02d 1 %s %s', $last, $built->junction->kind->value, implode(' ', array_column($built->junction->pieces, 'key')))][] = $built;
         }
         ksort($pages);
 
@@ -84,15 +86,18 @@ final readonly class EdgeBook
     }
 
     /**
-     * @param  list<non-empty-list<BuiltEdge>>  $pages
-     * @param  list<non-empty-list<BuiltJunction>>  $corners
+     * @param  list<non-empty-list<BuiltEdge|BuiltJunction>>  $pages
+     * @param  list<int>  $numbers  of their pages
      */
-    private function plan(Sheet $sheet, Plan $plan, array $pages, array $corners): void
+    private function plan(Sheet $sheet, Plan $plan, array $pages, array $numbers): void
     {
         $sheet->page();
         $sheet->fitted(self::MARGIN, 56.0, $this->words->say('edges.book'), 22.0, 500.0, true);
         $sheet->fitted(self::MARGIN, 74.0, $plan->job->name.' · '.$plan->job->covering->profile->key, 10.0, 500.0);
-        $points = array_merge(...array_map(static fn (array $edges): array => array_merge(...array_map(static fn (BuiltEdge $built): array => [$built->edge->from, $built->edge->to], $edges)), $pages));
+        $points = [];
+        foreach ($plan->of(EdgesStage::class)->edges as $built) {
+            array_push($points, $built->edge->from, $built->edge->to);
+        }
         if ($points === []) {
             $sheet->text(self::MARGIN, 110.0, $this->words->say('edges.none'), 11.0);
 
@@ -103,27 +108,20 @@ final readonly class EdgeBook
         $at = static fn (Point $p): array => [self::MARGIN + 15.0 + ($p->u - min($us)) * $scale, 120.0 + (max($vs) - $p->v) * $scale];
         $pattern = new EdgePattern($sheet);
         $kinds = [];
-        foreach ($pages as $edges) {
-            foreach ($edges as $built) {
-                // Uphill, for chevrons of hips and valleys point along it.
-                [$low, $high] = $built->edge->fromHeight <= $built->edge->toHeight ? [$built->edge->from, $built->edge->to] : [$built->edge->to, $built->edge->from];
-                $rises = in_array($built->edge->kind, [EdgeKind::Hip, EdgeKind::Valley], true);
-                $pattern->draw($built->edge->kind, $at($rises ? $low : $built->edge->from), $at($rises ? $high : $built->edge->to));
-                $kinds[$built->edge->kind->value] = $this->words->say("edge.{$built->edge->kind->value}");
-            }
+        foreach ($plan->of(EdgesStage::class)->edges as $built) {
+            // Uphill, for chevrons of hips and valleys point along it.
+            [$low, $high] = $built->edge->fromHeight <= $built->edge->toHeight ? [$built->edge->from, $built->edge->to] : [$built->edge->to, $built->edge->from];
+            $rises = in_array($built->edge->kind, [EdgeKind::Hip, EdgeKind::Valley], true);
+            $pattern->draw($built->edge->kind, $at($rises ? $low : $built->edge->from), $at($rises ? $high : $built->edge->to));
+            $kinds[$built->edge->kind->value] = $this->words->say("edge.{$built->edge->kind->value}");
         }
-        foreach ($pages as $i => $edges) {
-            foreach ($edges as $built) {
-                [$x, $y] = $at(new Point(($built->edge->from->u + $built->edge->to->u) / 2.0, ($built->edge->from->v + $built->edge->to->v) / 2.0));
-                $sheet->polygon([[$x - 8.0, $y - 8.0], [$x + 8.0, $y - 8.0], [$x + 8.0, $y + 8.0], [$x - 8.0, $y + 8.0]], 1.0, 0.8);
-                $sheet->text($x, $y + 4.0, (string) ($i + self::FIRST), 11.0, true, 'middle');
-            }
-        }
-        foreach ($corners as $i => $junctions) {
-            foreach ($junctions as $built) {
-                [$x, $y] = $at($built->at);
-                $sheet->polygon(array_map(static fn (int $part): array => [$x + 7.0 * cos($part * M_PI / 8.0), $y + 7.0 * sin($part * M_PI / 8.0)], range(0, 15)), 1.0, 0.6);
-                $sheet->text($x, $y + 3.0, (string) ($i + count($pages) + self::FIRST), 8.5, false, 'middle');
+        foreach ($pages as $i => $alike) {
+            foreach ($alike as $built) {
+                $isEdge = $built instanceof BuiltEdge;
+                [$x, $y] = $at($isEdge ? new Point(($built->edge->from->u + $built->edge->to->u) / 2.0, ($built->edge->from->v + $built->edge->to->v) / 2.0) : $built->at);
+                $ring = array_map(static fn (int $part): array => [$x + 7.0 * cos($part * M_PI / 8.0), $y + 7.0 * sin($part * M_PI / 8.0)], range(0, 15));
+                $sheet->polygon($isEdge ? [[$x - 8.0, $y - 8.0], [$x + 8.0, $y - 8.0], [$x + 8.0, $y + 8.0], [$x - 8.0, $y + 8.0]] : $ring, 1.0, $isEdge ? 0.8 : 0.6);
+                $sheet->text($x, $y + ($isEdge ? 4.0 : 3.0), (string) $numbers[$i], $isEdge ? 11.0 : 8.5, $isEdge, 'middle');
             }
         }
         $pattern->legend($kinds, self::MARGIN, 630.0, 8.4);
@@ -132,39 +130,62 @@ final readonly class EdgeBook
         $sheet->paragraph(self::MARGIN, $y + 12.0, $this->words->say('caution.edges'), 9.0, $sheet->width - 2 * self::MARGIN);
     }
 
-    /** @param  non-empty-list<BuiltEdge>  $edges */
-    private function page(Sheet $sheet, Plan $plan, array $edges): void
+    /** @param  array<BuiltEdge|null>  $alike */
+    private function edge(Sheet $sheet, Plan $plan, BuiltEdge $built, array $alike): void
     {
-        $built = $edges[0];
         $names = $this->names->of($plan->of(RoofStage::class)->roof);
         $tape = Wire::tape($plan);
         $most = $sheet->width - 2 * self::MARGIN;
-        $sheet->page();
-        $sheet->fitted(self::MARGIN, 56.0, $this->words->say("build.{$built->build->key}"), 22.0, $most, true);
-        $said = array_map(static fn (BuiltEdge $one): string => $names[$one->edge->id].' '.$tape->print($one->edge->length()), $edges);
+        $sheet->fitted(self::MARGIN, 56.0, $this->builds->title($built->build), 22.0, $most, true);
+        $said = array_map(static fn (BuiltEdge $one): string => $names[$one->edge->id].' '.$tape->print($one->edge->length()), array_filter($alike));
         $y = $sheet->paragraph(self::MARGIN, 74.0, implode(' · ', $said), 10.0, $most);
-        $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->words->say("build.{$built->build->key}.why"), 9.0, $most);
-        $y = (new SectionSheet($sheet, $this->words))->draw($built->section, self::MARGIN, $y + 16.0, $most, 330.0) + 26.0;
+        $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->builds->why($built->build), 9.0, $most);
+        $y = (new SectionSheet($sheet, $this->layers))->draw($built->section, self::MARGIN, $y + 16.0, $most, 270.0) + 24.0;
         foreach ($built->section->layers as $i => $placed) {
-            $sheet->text(self::MARGIN + 14.0, $y, (string) ($i + 1), 11.0, true, 'right');
-            $sheet->text(self::MARGIN + 24.0, $y, $this->words->say("layer.{$placed->layer->key}"), 11.0, true);
-            $sheet->fitted(self::MARGIN + 190.0, $y, implode(' · ', $this->layers->of($placed, $tape->inInches())), 10.0, $most - 190.0);
-            $sheet->line(self::MARGIN, $y + 4.0, self::MARGIN + $most, $y + 4.0, 0.3, [], 0.6);
-            $y += self::ROW;
+            $y = $this->layer($sheet, $plan, $placed, $i + 1, $y);
         }
-        if ($built->own->isAdapted()) {
-            $y = $sheet->paragraph(self::MARGIN, $y + 6.0, $this->words->say('edges.adapted'), 9.0, $most, true);
+        $differs = $this->builds->differences($built->own, $tape->inInches());
+        if ($differs !== []) {
+            $y = $sheet->paragraph(self::MARGIN, $this->room($sheet, $y + 6.0), $this->words->say('edges.differs', ['build' => $this->builds->title($built->own->shipped() ?? $built->build)]).': '.implode(' · ', $differs), 9.0, $most, true) + 6.0;
         }
-        $this->water($sheet, $plan, $built->edge->id, $built->sheds(), $y);
+        foreach ($this->builds->contact($built) as $said) {
+            $y = $sheet->paragraph(self::MARGIN, $this->room($sheet, $y + 6.0), $said, 9.0, $most) + 6.0;
+        }
+        $this->water($sheet, $plan, $built->edge->id, $built->sheds(), $this->room($sheet, $y));
     }
 
-    /** @param  non-empty-list<BuiltJunction>  $junctions */
-    private function corner(Sheet $sheet, Plan $plan, array $junctions): void
+    /** A layer with how it is held, and how it is laid. */
+    private function layer(Sheet $sheet, Plan $plan, PlacedLayer $placed, int $number, float $y): float
     {
-        $built = $junctions[0];
+        $most = $sheet->width - 2 * self::MARGIN;
+        $y = $this->room($sheet, $y);
+        $sheet->text(self::MARGIN + 14.0, $y, (string) $number, 11.0, true, 'right');
+        $sheet->fitted(self::MARGIN + 24.0, $y, $this->layers->name($placed->layer), 11.0, 120.0, true);
+        $said = implode(' · ', $this->layers->of($placed, Wire::tape($plan)->inInches(), $plan->job->rules->number('edge.spliceGap')));
+        $how = implode(' ', array_filter([$this->layers->note($placed->layer), $this->layers->caution($placed->layer)]));
+        $low = $said === '' ? $y - 11.0 : $sheet->paragraph(self::MARGIN + 150.0, $y, $said, 9.5, $most - 150.0);
+        $low = $how === '' ? $low : $sheet->paragraph(self::MARGIN + 150.0, $said === '' ? $y : $low + 11.0, $how, 8.5, $most - 150.0);
+        $low = max($low, $y) + 4.5;
+        $sheet->line(self::MARGIN, $low, self::MARGIN + $most, $low, 0.3, [], 0.6);
+
+        return $low + 13.0;
+    }
+
+    /** Where there is room for some lines more: here, or on a page of its own. */
+    private function room(Sheet $sheet, float $y): float
+    {
+        if ($y < $sheet->height - 2 * self::MARGIN) {
+            return $y;
+        }
+        $sheet->page();
+
+        return 56.0;
+    }
+
+    private function corner(Sheet $sheet, Plan $plan, BuiltJunction $built): void
+    {
         $kind = $built->junction->kind->value;
         $most = $sheet->width - 2 * self::MARGIN;
-        $sheet->page();
         $sheet->fitted(self::MARGIN, 56.0, $this->words->say("junction.$kind"), 22.0, $most, true);
         $y = $sheet->paragraph(self::MARGIN, 74.0, $this->words->say("junction.$kind.why"), 10.0, $most);
         (new JunctionSheet($sheet))->draw($built->junction, self::MARGIN + ($most - 330.0) / 2.0, $y + 14.0, 330.0);

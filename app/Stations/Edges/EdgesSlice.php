@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Stations\Wire;
-use App\Words\Words;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
@@ -17,7 +16,7 @@ use Imbrex\Core\Roof\RoofStage;
 /** Every edge with its build, and one of them in section. */
 final readonly class EdgesSlice
 {
-    public function __construct(private SectionWriter $sections, private EdgeNames $names, private JunctionWriter $junctions, private Words $words, private Wire $wire)
+    public function __construct(private SectionWriter $sections, private BuildWords $builds, private EdgeNames $names, private JunctionWriter $junctions, private Wire $wire)
     {
     }
 
@@ -50,7 +49,7 @@ final readonly class EdgesSlice
             'plan' => Wire::line([$built->edge->from, $built->edge->to]),
             'heights' => [$built->edge->fromHeight, $built->edge->toHeight],
             'length' => $built->edge->length(),
-            'build' => $this->words->say("build.{$built->build->key}"),
+            'build' => $this->builds->title($built->build),
             'layers' => count($built->section->layers),
             'fasteners' => $built->fastenerCount($profile),
             'adapted' => $built->own->isAdapted(),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Stations\Edges;
 
+use App\Documents\Reading;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Wire;
 use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
@@ -29,6 +31,19 @@ final class EdgesStation extends Station
     public function stage(): string
     {
         return 'edges';
+    }
+
+    public function read(Reading $reading): MetalsInput
+    {
+        $metals = $reading->document->metals ?? null;
+
+        return new MetalsInput(
+            isset($metals->trims) ? (string) $metals->trims : null,
+            isset($metals->screws) ? (string) $metals->screws : null,
+            isset($metals->rivets) ? (string) $metals->rivets : null,
+            ($metals->fascia ?? null) === 'treated',
+            ($metals->walls ?? null) === 'mortar',
+        );
     }
 
     public function tile(Plan $plan): array
@@ -66,7 +81,7 @@ final class EdgesStation extends Station
                 'over' => array_map(static fn (PlacedLayer $other): string => $other->layer->key, $built->section->under($layer)),
                 'fastener' => $layer->layer->fastener?->kind->value,
                 'spacing' => $layer->layer->fastener?->spacing,
-                'sealant' => $layer->layer->role->seals() ? $layer->layer->role->value : null,
+                'sealant' => $layer->layer->seal()?->kind->value,
                 'position' => [$layer->from, $layer->to],
             ], $built->section->layers),
             'sheds' => $built->sheds(),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Exports\Sheet;
-use App\Words\Words;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\Section;
@@ -17,7 +16,7 @@ final readonly class SectionSheet
 {
     private const STROKES = ['panel' => 2.0, 'membrane' => 1.2, 'trim' => 1.3, 'cleat' => 1.3, 'zee' => 1.3];
 
-    public function __construct(private Sheet $sheet, private Words $words)
+    public function __construct(private Sheet $sheet, private LayerWords $words)
     {
     }
 
@@ -51,7 +50,7 @@ final readonly class SectionSheet
             $this->sheet->line($ax, $ay, $cx, $cy, 0.4, [], 0.45);
             $this->sheet->polygon(self::ring($cx, $cy, 0.8 * $letter), 1.0, 0.8);
             $this->sheet->text($cx, $cy + 0.36 * $letter, (string) ($i + 1), $letter, true, 'middle');
-            $this->sheet->text($cx + ($place['left'] ? -1.2 : 1.2) * $letter, $cy + 0.36 * $letter, $this->words->say("layer.{$layer->placed->layer->key}"), $letter, false, $place['left'] ? 'right' : 'left');
+            $this->sheet->text($cx + ($place['left'] ? -1.2 : 1.2) * $letter, $cy + 0.36 * $letter, $this->words->name($layer->placed->layer), $letter, false, $place['left'] ? 'right' : 'left');
         }
 
         return $y + ($callouts->top - $callouts->bottom) * $scale;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Stations\Edges;
 
+use App\Stations\Builds\AdaptationReader;
+use App\Stations\Builds\AdaptationWriter;
 use App\Stations\Wire;
-use App\Words\Words;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\BuiltEdge;
@@ -19,7 +21,7 @@ use Imbrex\Core\Plan;
 /** Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up. */
 final readonly class SectionWriter
 {
-    public function __construct(private Words $words, private LayerWords $said, private Wire $wire)
+    public function __construct(private LayerWords $said, private BuildWords $builds, private Wire $wire)
     {
     }
 
@@ -42,6 +44,12 @@ final readonly class SectionWriter
             'length' => $built->edge->length(),
             'build' => $built->build->key,
             'buildName' => $built->build->name(),
+            'title' => $this->builds->title($built->build),
+            'why' => $this->builds->why($built->build),
+            'fixing' => Fixing::of($plan->job->covering->profile->family)->value,
+            'crewBuild' => AdaptationWriter::crewBuild($built->own),
+            'differs' => $this->builds->differences($built->own, $tape),
+            'contact' => $this->builds->contact($built),
             'adapted' => $built->own->isAdapted(),
             'sheds' => $built->sheds(),
             'view' => ['left' => $callouts->left, 'bottom' => $callouts->bottom, 'right' => $callouts->right, 'top' => $callouts->top, 'letter' => $callouts->letter, 'name' => $callouts->name],
@@ -49,19 +57,22 @@ final readonly class SectionWriter
             'layers' => array_map(fn (DrawnLayer $layer): array => [
                 'key' => $layer->placed->layer->key,
                 'number' => $numbers[$layer->placed->layer->key] + 1,
-                'name' => $this->words->say("layer.{$layer->placed->layer->key}"),
+                'name' => $this->said->name($layer->placed->layer),
                 'role' => $layer->placed->layer->role->value,
                 'line' => Wire::line($layer->line),
                 'body' => Wire::line($layer->body),
                 'fasteners' => array_map(Wire::line(...), $layer->fasteners),
                 'anchor' => [$layer->anchor->u, $layer->anchor->v],
                 'callout' => $callouts->places[$layer->placed->layer->key],
-                'said' => $this->said->of($layer->placed, $tape),
+                'said' => $this->said->of($layer->placed, $tape, $plan->job->rules->number('edge.spliceGap')),
+                'note' => $this->said->note($layer->placed->layer),
+                'caution' => $this->said->caution($layer->placed->layer),
+                'asOwn' => in_array($layer->placed->layer->role, [LayerRole::Panel, LayerRole::Standing, LayerRole::Stiffener], true) ? null : AdaptationWriter::layer($layer->placed->layer, $built->section->under($layer->placed)[0]->layer->key ?? AdaptationReader::DECK, $built->section->sizes),
                 'spacing' => $layer->placed->layer->fastener?->spacing,
                 'fastenerLine' => $built->fasteners($layer->placed, $plan->job->covering->profile)->at,
                 'perPan' => $built->fasteners($layer->placed, $plan->job->covering->profile)->isPerPan,
             ], $drawn),
-            'left' => array_values(array_map(fn (Layer $layer): array => ['key' => $layer->key, 'name' => $this->words->say("layer.$layer->key")], array_filter($built->build->layers, static fn (Layer $layer): bool => ! isset($numbers[$layer->key])))),
+            'left' => array_values(array_map(fn (Layer $layer): array => ['key' => $layer->key, 'name' => $this->said->name($layer)], array_filter([...$built->build->layers, ...array_values($built->own->added())], static fn (Layer $layer): bool => ! isset($numbers[$layer->key])))),
             'order' => array_map(static fn (Layer $layer): string => $layer->key, $built->own->layers()),
             'choices' => array_map(fn (Build $build): array => $this->choice($build, $built), $plan->of(BuildsStage::class)->choice->choices($built->edge->kind)),
             'findings' => $this->wire->findings($plan, $findings),
@@ -76,8 +87,9 @@ final readonly class SectionWriter
         return [
             'name' => $build->name(),
             'key' => $build->key,
-            'title' => $this->words->say("build.$build->key"),
-            'why' => $this->words->say("build.$build->key.why"),
+            'title' => $this->builds->title($build),
+            'why' => $this->builds->why($build),
+            'own' => $build->base !== null,
             'layers' => count($build->layers),
             'parts' => $metal,
             'length' => $metal * $built->edge->length(),

@@ -20,6 +20,9 @@ final readonly class Build
      * @param  bool  $starts  of a rake: a starter cleat lies along it and the first panel stands off
      * @param  bool  $ownsReveal  of a valley: the pan's own hem holds the panel, so there is no cleat to chalk
      * @param  bool  $unhemmed  nothing is folded there, whatever the rule
+     * @param  Build|null  $base  of a build somebody made: the one that ships it was made from
+     * @param  Adaptation|null  $adaptation  what they changed of it
+     * @param  string|null  $title  what they call it, in their words
      */
     public function __construct(
         public string $key,
@@ -33,6 +36,9 @@ final readonly class Build
         public bool $starts = false,
         public bool $ownsReveal = false,
         public bool $unhemmed = false,
+        public ?self $base = null,
+        public ?Adaptation $adaptation = null,
+        public ?string $title = null,
     ) {
     }
 
@@ -52,20 +58,28 @@ final readonly class Build
         return null;
     }
 
+    /** One somebody made from it: with other layers it asks the same of the panel. */
+    public function adapted(string $key, int $version, string $title, Adaptation $adaptation): self
+    {
+        return new self($key, $this->edge, $this->fixings, $adaptation->of($this->layers), $version, $this->vented, $this->offset, $this->hem, $this->starts, $this->ownsReveal, $this->unhemmed, $this, $adaptation, $title);
+    }
+
     /**
      * The book has the rest.
      *
-     * @return array{name: string}
+     * @return array{name: string, version: int, base: self|null, adaptation: Adaptation|null, title: string|null}
      */
     public function __serialize(): array
     {
-        return ['name' => $this->name()];
+        return ['name' => $this->base === null ? $this->name() : $this->key, 'version' => $this->version, 'base' => $this->base, 'adaptation' => $this->adaptation, 'title' => $this->title];
     }
 
-    /** @param  array{name: string}  $kept */
+    /** @param  array{name: string, version: int, base: self|null, adaptation: Adaptation|null, title: string|null}  $kept */
     public function __unserialize(array $kept): void
     {
-        $build = BuildBook::shipped()->build($kept['name']) ?? throw new LogicException("No build {$kept['name']} in the book.");
+        $build = $kept['base']?->adapted($kept['name'], $kept['version'], $kept['title'] ?? '', $kept['adaptation'] ?? new Adaptation())
+            ?? BuildBook::shipped()->build($kept['name'])
+            ?? throw new LogicException("No build {$kept['name']} in the book.");
         foreach (get_object_vars($build) as $field => $value) {
             $this->{$field} = $value;
         }

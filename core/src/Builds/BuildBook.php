@@ -34,6 +34,12 @@ final readonly class BuildBook
         return $shipped;
     }
 
+    /** @param  list<Build>  $own  somebody's besides; none is ever usual */
+    public function with(array $own): self
+    {
+        return new self([...$this->builds, ...array_column(array_map(static fn (Build $build): array => [$build->name(), $build], $own), 1, 0)]);
+    }
+
     /**
      * @param  string  $name  with its version (`cleat-nose@1`), or the newest of a key
      */
@@ -72,7 +78,7 @@ final readonly class BuildBook
      */
     public function usual(EdgeKind $edge, Fixing $fixing, bool $vented, float $riseIn12): ?Build
     {
-        $choices = array_values(array_filter($this->choices($edge, $fixing), static fn (Build $build): bool => $build->vented === ($vented && $edge === EdgeKind::Ridge)));
+        $choices = array_values(array_filter($this->choices($edge, $fixing), static fn (Build $build): bool => $build->base === null && $build->vented === ($vented && $edge === EdgeKind::Ridge)));
         if ($fixing === Fixing::Cap) {
             // On a roof that sheds fast a cap seam's pans are folded like any other's.
             $fitting = array_values(array_filter($choices, static fn (Build $build): bool => $build->holds(Fixing::Seam) === ($riseIn12 >= self::FLAT)));

@@ -10,8 +10,11 @@ use Imbrex\Core\Catalogue\EdgeKind;
 /** Which build an edge gets: what was wished for it, what the job has for its kind, what is usual. */
 final readonly class BuildChoice
 {
-    /** @param  array<string, string>  $builds  of the job, by kind of edge */
-    public function __construct(private Covering $covering, private array $builds)
+    /**
+     * @param  array<string, string>  $builds  of the job, by kind of edge
+     * @param  BuildBook  $book  of the job
+     */
+    public function __construct(private Covering $covering, private array $builds, private BuildBook $book)
     {
     }
 
@@ -27,18 +30,18 @@ final readonly class BuildChoice
         return $this->known($edge, $wish?->build)
             ?? $this->starting($edge, $wish)
             ?? ($ofJob?->vented === ($vented && $edge === EdgeKind::Ridge) ? $ofJob : null)
-            ?? BuildBook::shipped()->usual($edge, $this->fixing(), $vented, $riseIn12);
+            ?? $this->book->usual($edge, $this->fixing(), $vented, $riseIn12);
     }
 
     /** @return list<Build> */
     public function choices(EdgeKind $edge): array
     {
-        return BuildBook::shipped()->choices($edge, $this->fixing());
+        return $this->book->choices($edge, $this->fixing());
     }
 
     private function known(EdgeKind $edge, ?string $name): ?Build
     {
-        $build = $name === null ? null : BuildBook::shipped()->build($name);
+        $build = $name === null ? null : $this->book->build($name);
 
         return $build?->edge === $edge && $build->holds($this->fixing()) ? $build : null;
     }

@@ -25,18 +25,17 @@ final readonly class Builds implements StageResult
     /** As the house builds. */
     public static function usual(Covering $covering): self
     {
-        return new self($covering, new BuildChoice($covering, []), [], [], []);
+        return new self($covering, new BuildChoice($covering, [], BuildBook::shipped()), [], [], []);
     }
 
     /**
-     * @param  array<string, string>  $builds  of the job, by kind of edge
      * @param  array<string, EdgeWish>  $wishes  by face, loop and side: `S 0 3`
      * @param  array<string, float>  $rises  in 12, of the flattest face at an edge, where it is not the face's own
      * @param  list<Finding>  $findings
      */
-    public static function of(Covering $covering, array $builds, array $wishes, array $rises, array $findings): self
+    public static function of(Covering $covering, BuildChoice $choice, array $wishes, array $rises, array $findings): self
     {
-        return new self($covering, new BuildChoice($covering, $builds), $wishes, $rises, $findings);
+        return new self($covering, $choice, $wishes, $rises, $findings);
     }
 
     /** @param  int  $loop  of the face (0 = outline), `$side` of the loop */

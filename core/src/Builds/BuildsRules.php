@@ -32,6 +32,8 @@ final class BuildsRules
             $offset('rake.exposed', -0.25, -1.0, 1.0), $hem('rake.exposed', 0.0, 0.0),
             // A gap between the rake's starter and the first panel's clips.
             HouseRule::number('edge.rake.standOff', RuleUnit::Inches, 0.375, 0.0, 1.5),
+            // Left open where lengths of trim and cleat butt, for they move.
+            HouseRule::number('edge.spliceGap', RuleUnit::Inches, 0.1875, 0.0, 0.5),
             $offset('hip.concealed', -0.5, -3.0, 0.0), $hem('hip.concealed', 0.0, 1.5),
             $offset('hip.exposed', -1.0, -3.0, 0.0), $hem('hip.exposed', 0.0, 0.0),
             // Held back by the reveal: the bare pan from the valley's centre to the panel's end.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Builds;
 
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
@@ -34,15 +35,16 @@ final readonly class BuildsStage implements Stage
     {
         $input = $plan->job->part(BuildsInput::class);
         $covering = $plan->job->covering;
+        $choice = new BuildChoice($covering, $input->builds, $input->book());
         // Only a cap seam's build goes by the pitch.
         if ($input->wishes === [] && Fixing::of($covering->profile->family) !== Fixing::Cap) {
-            return Builds::of($covering, $input->builds, [], [], []);
+            return Builds::of($covering, $choice, [], [], $this->older($input));
         }
         $roof = $plan->of(RoofStage::class)->roof;
         $edges = $this->bySide($roof);
         $wishes = array_filter(array_map(static fn (Edge $edge): ?EdgeWish => $input->wishes[$edge->id] ?? null, $edges));
 
-        return Builds::of($covering, $input->builds, $wishes, array_map(static fn (Edge $edge): float => self::rise($roof, $edge), $edges), $this->gone($roof, $input->wishes));
+        return Builds::of($covering, $choice, $wishes, array_map(static fn (Edge $edge): float => self::rise($roof, $edge), $edges), [...$this->gone($roof, $input->wishes), ...$this->older($input)]);
     }
 
     /** Of the flattest face at an edge, in 12. */
@@ -81,5 +83,21 @@ final readonly class BuildsStage implements Stage
         $gone = array_filter(array_map(strval(...), array_keys($wishes)), static fn (string $id): bool => $roof->edge($id) === null);
 
         return array_map(static fn (string $id): Finding => Finding::note('builds.edge-gone', $id, ['edge' => $id]), array_values($gone));
+    }
+
+    /** @return list<Finding> a job keeps the builds it was planned with; where a later one is to be had, it is said */
+    private function older(BuildsInput $input): array
+    {
+        $book = $input->book();
+        $findings = [];
+        foreach (array_unique([...array_values($input->builds), ...array_filter(array_map(static fn (EdgeWish $wish): ?string => $wish->build, $input->wishes))]) as $name) {
+            $build = $book->build($name);
+            $newest = $build === null ? null : $book->build($build->key);
+            if ($build !== null && $newest !== null && $newest->version > $build->version) {
+                $findings[] = Finding::note('builds.older', $build->name(), ['build' => $build->title ?? new Term("build.$build->key"), 'version' => $build->version, 'newest' => $newest->version]);
+            }
+        }
+
+        return $findings;
     }
 }

@@ -65,18 +65,53 @@ final readonly class EdgeBuild
     public function layers(): array
     {
         $layers = $this->build->layers ?? [];
-        if ($this->wish?->order !== null && $this->build !== null) {
-            $layers = array_values(array_filter(array_map($this->build->layer(...), $this->wish->order)));
-        }
-        $spacing = $this->wish->spacing ?? [];
 
-        return array_map(static fn (Layer $layer): Layer => isset($spacing[$layer->key]) ? $layer->spaced($spacing[$layer->key]) : $layer, $layers);
+        return $this->wish?->adaptation->of($layers) ?? $layers;
     }
 
     /** Whether somebody changed the layers of the build. */
     public function isAdapted(): bool
     {
-        return $this->wish?->order !== null || ($this->wish->spacing ?? []) !== [];
+        return $this->wish?->adaptation->isNothing() === false;
+    }
+
+    /** @return array<string, Layer> layers somebody added at this edge, whether they go on or not, by key */
+    public function added(): array
+    {
+        return $this->wish->adaptation->layers ?? [];
+    }
+
+    /** The build that ships it is made from, however often it was changed since. */
+    public function shipped(): ?Build
+    {
+        return $this->build->base ?? $this->build;
+    }
+
+    /** All that was changed of the build that ships, at this edge and before. */
+    public function changed(): Adaptation
+    {
+        $shipped = $this->shipped();
+        $spacing = $own = [];
+        foreach ($this->layers() as $layer) {
+            $was = $shipped?->layer($layer->key);
+            if ($was === null) {
+                $own[$layer->key] = $layer;
+            } elseif ($layer->fastener !== null && $layer->fastener->spacing !== $was->fastener?->spacing) {
+                $spacing[$layer->key] = $layer->fastener->spacing;
+            }
+        }
+        $on = ($this->wish->adaptation->on ?? []) + ($this->build->adaptation->on ?? []);
+
+        return new Adaptation(array_map(static fn (Layer $layer): string => $layer->key, $this->layers()), $spacing, $own, array_intersect_key($on, $own));
+    }
+
+    /** What its layers are placed by. */
+    public function sizes(): Sizes
+    {
+        $upper = $this->allowance(true);
+        $lower = $this->kind === EdgeKind::Transition ? $this->allowance(false) : $upper;
+
+        return new Sizes($upper->offset, -$lower->offset, $upper->hem, $this->covering->profile->height, $this->covering->rules->number('cut.cleatFlange'));
     }
 
     private function isVented(): bool

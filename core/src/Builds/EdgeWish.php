@@ -14,23 +14,20 @@ final readonly class EdgeWish
      * @param  bool|null  $vented  of a ridge
      * @param  bool  $starter  of a rake: the first panel is clipped beside a starter, clear of it
      * @param  string|null  $build  name of the build, with its version (`cleat-nose@1`)
-     * @param  list<string>|null  $order  keys of the layers that go on, in their order; null = as the build has them
-     * @param  array<string, float>  $spacing  of a layer's fasteners, inches on centre, by the layer's key
      */
     public function __construct(
         public ?float $reveal = null,
         public ?bool $vented = null,
         public bool $starter = false,
         public ?string $build = null,
-        public ?array $order = null,
-        public array $spacing = [],
+        public Adaptation $adaptation = new Adaptation(),
     ) {
     }
 
     /** @return list<string> what may be wished for an edge of a kind */
     public static function fields(EdgeKind $kind): array
     {
-        $layers = ['build', 'order', 'spacing'];
+        $layers = ['build', 'order', 'spacing', 'layers'];
 
         return match ($kind) {
             EdgeKind::Valley => ['reveal', ...$layers],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Builds;
 
 use Closure;
+use Imbrex\Core\Findings\Term;
 
 /**
  * One layer of a build. Where it lies is told on the section's path, which runs from the field (or down a wall) across the
@@ -23,6 +24,10 @@ final readonly class Layer
      * @param  string|null  $under  key of the layer it is slid under, though it comes later
      * @param  float|Closure(Sizes): float  $hem  folded under at its edge, inches; a panel's is what the edge asks
      * @param  LayerEnd  $start  how the drawing goes on past a corner of the path towards `$from`
+     * @param  Seal|null  $seal  what it is, or what seals the laps of its lengths; null = what is usual
+     * @param  string|null  $metal  key of its metal; null = as the job has it for such parts
+     * @param  string|null  $title  what somebody calls a layer of their own, in their words
+     * @param  string  $note  in their words
      */
     public function __construct(
         public string $key,
@@ -36,17 +41,39 @@ final readonly class Layer
         public LayerEnd $start = LayerEnd::Follows,
         public LayerEnd $end = LayerEnd::Follows,
         public float|Closure $hem = 0.0,
+        public ?Seal $seal = null,
+        public ?string $metal = null,
+        public ?string $title = null,
+        public string $note = '',
     ) {
+    }
+
+    /** What seals it, or the laps of its lengths. */
+    public function seal(): ?Seal
+    {
+        return $this->seal ?? ($this->title === null ? Seal::usual($this->side()) : null);
+    }
+
+    /** What it is called: by the words of its key, or by somebody's own. */
+    public function named(): Term|string
+    {
+        return $this->title ?? new Term("layer.$this->key");
+    }
+
+    /** Its key without the side of a ridge, a hip or a valley it lies on. */
+    public function side(): string
+    {
+        return str_ends_with($this->key, '-far') ? substr($this->key, 0, -4) : $this->key;
     }
 
     public function spaced(float $spacing): self
     {
-        return new self($this->key, $this->role, $this->from, $this->to, $this->fastener?->spaced($spacing), $this->lap, $this->high, $this->under, $this->start, $this->end, $this->hem);
+        return new self($this->key, $this->role, $this->from, $this->to, $this->fastener?->spaced($spacing), $this->lap, $this->high, $this->under, $this->start, $this->end, $this->hem, $this->seal, $this->metal, $this->title, $this->note);
     }
 
     /** With all its places in inches. */
     public function settled(Sizes $sizes): self
     {
-        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $sizes->of($this->high), $this->under, $this->start, $this->end, $sizes->of($this->hem));
+        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $sizes->of($this->high), $this->under, $this->start, $this->end, $sizes->of($this->hem), $this->seal, $this->metal, $this->title, $this->note);
     }
 }

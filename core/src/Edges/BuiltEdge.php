@@ -7,6 +7,8 @@ namespace Imbrex\Core\Edges;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Edges\Contact\ContactFault;
+use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Roof\Edge;
 
 /** An edge of the roof with its build: the section as it stands, and whether it sheds. */
@@ -15,8 +17,9 @@ final readonly class BuiltEdge
     /**
      * @param  string  $face  name of the first face that ends there
      * @param  list<WaterFault>  $faults
+     * @param  list<ContactFault>  $contact  what eats each other there
      */
-    public function __construct(public Edge $edge, public string $face, public EdgeBuild $own, public Build $build, public Section $section, public array $faults)
+    public function __construct(public Edge $edge, public string $face, public EdgeBuild $own, public Build $build, public Section $section, public array $faults, public array $contact = [])
     {
     }
 
@@ -34,6 +37,18 @@ final readonly class BuiltEdge
     public function fastenerCount(Profile $profile): int
     {
         return array_sum(array_map(fn (PlacedLayer $placed): int => $this->fasteners($placed, $profile)->count(count($placed->fasteners)), $this->section->layers));
+    }
+
+    /** What a layer is called. */
+    public function named(string $key): Term|string
+    {
+        foreach ($this->section->layers as $placed) {
+            if ($placed->layer->key === $key) {
+                return $placed->layer->named();
+            }
+        }
+
+        return new Term("layer.$key");
     }
 
     public function sheds(): bool

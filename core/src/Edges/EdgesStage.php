@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges;
 
-use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Builds\Sizes;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\Contact\ContactCheck;
+use Imbrex\Core\Edges\Contact\Metals;
+use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\Junctions\JunctionFinder;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
@@ -42,15 +44,16 @@ final class EdgesStage implements Stage
         $roof = $plan->of(RoofStage::class)->roof;
         $wishes = $plan->job->part(BuildsInput::class)->wishes;
         $edges = [];
-        $sections = [];
+        $metals = new Metals($plan->job->covering, $plan->job->part(MetalsInput::class));
+        $judged = [];
         foreach ($roof->edges as $edge) {
             $own = $builds->build($edge->kind, $wishes[$edge->id] ?? null, BuildsStage::rise($roof, $edge));
             if ($own->build !== null) {
-                [$path, $sizes] = $this->lie($roof, $edge, $own, $builds);
+                [$path, $sizes] = $this->lie($roof, $edge, $own);
                 $section = Section::of($path, $own->layers(), $sizes);
-                // Edges of one kind, build and pitch shed alike.
+                // Edges of one kind, build and pitch shed and wear alike.
                 $like = serialize([$own->build->name(), $wishes[$edge->id] ?? null, $path->nodes, $sizes]);
-                $edges[$edge->id] = new BuiltEdge($edge, $roof->face($edge->faces[0] ?? '')->name ?? '', $own, $own->build, $section, $sections[$like] ??= (new WaterCheck($section))->faults());
+                $edges[$edge->id] = new BuiltEdge($edge, $roof->face($edge->faces[0] ?? '')->name ?? '', $own, $own->build, $section, ...$judged[$like] ??= [(new WaterCheck($section))->faults(), (new ContactCheck($section, $metals))->faults()]);
             }
         }
 
@@ -58,17 +61,12 @@ final class EdgesStage implements Stage
     }
 
     /** @return array{SectionPath, Sizes} */
-    private function lie(Roof $roof, Edge $edge, EdgeBuild $own, Builds $builds): array
+    private function lie(Roof $roof, Edge $edge, EdgeBuild $own): array
     {
-        $upper = $own->allowance(true);
-        $lower = $edge->kind === EdgeKind::Transition ? $own->allowance(false) : $upper;
-        $rib = $builds->covering->profile->height;
+        $sizes = $own->sizes();
         [$slope, $other] = $this->slopes($roof, $edge);
 
-        return [
-            SectionPath::of($edge->kind, $slope, $other, $upper->hem > 0.0 ? $upper->hem : $rib),
-            new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib, $builds->covering->rules->number('cut.cleatFlange')),
-        ];
+        return [SectionPath::of($edge->kind, $slope, $other, $sizes->hem > 0.0 ? $sizes->hem : $sizes->rib), $sizes];
     }
 
     /** @return array{float, float} degrees the two sides fall square to the edge; of a pitch change the upper first */

@@ -22,6 +22,9 @@ final class WaterRun
     /** @var array<string, WaterFault> */
     private array $faults = [];
 
+    /** @var array<string, array{PlacedLayer, PlacedLayer}> */
+    private array $drains = [];
+
     /**
      * @param  list<PlacedLayer>  $layers  those water may ride; it may fall on no other
      * @param  list<PlacedLayer>  $panels  under which it starts; none = it rains on all of it
@@ -43,15 +46,28 @@ final class WaterRun
      */
     public static function faults(Section $section, array $layers, array $panels = []): array
     {
-        $run = new self($section, $layers, $panels);
-        for ($i = 0; $i < count($run->places) - 1; $i++) {
-            $on = $run->topmost($i);
-            if ($on !== null && $run->getsWet($on, $i)) {
-                $run->follow($on, $i);
+        return array_values((new self($section, $layers, $panels))->run()->faults);
+    }
+
+    /**
+     * @param  list<PlacedLayer>  $layers  those water may ride
+     * @return list<array{PlacedLayer, PlacedLayer}> what drains onto what when it rains
+     */
+    public static function drains(Section $section, array $layers): array
+    {
+        return array_values((new self($section, $layers, []))->run()->drains);
+    }
+
+    private function run(): self
+    {
+        for ($i = 0; $i < count($this->places) - 1; $i++) {
+            $on = $this->topmost($i);
+            if ($on !== null && $this->getsWet($on, $i)) {
+                $this->follow($on, $i);
             }
         }
 
-        return array_values($run->faults);
+        return $this;
     }
 
     private function getsWet(PlacedLayer $on, int $i): bool
@@ -84,6 +100,9 @@ final class WaterRun
                 $this->ends($on, $i, $next);
 
                 return;
+            }
+            if ($below !== $on) {
+                $this->drains["{$on->layer->key} {$below->layer->key}"] = [$on, $below];
             }
             [$on, $i] = [$below, $next];
         }

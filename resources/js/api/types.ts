@@ -103,6 +103,8 @@ export interface CatalogueState {
     materials: { key: string; gauges: string[] }[];
     /** Families of profiles whose fasteners are covered; the others are screwed through. */
     concealed: string[];
+    /** How panels of a family are held, which is what builds of edges are of. */
+    fixings: Record<string, string>;
     colours: string[];
     /** What a plane's sides are first taken to be, by its shape. */
     shapes: { key: string; runsByCorner: boolean; edges: string[] }[];

@@ -1,4 +1,5 @@
 /** How edges are built: what the document keeps of it. */
+import type { OwnBuild, OwnLayer } from '../contracts/builds';
 import type { JobDocument } from '../contracts/job';
 
 type Kind = keyof NonNullable<JobDocument['builds']>;
@@ -15,9 +16,12 @@ export function wishEdge(document: JobDocument, edge: string, wish: EdgeWish): J
     return { ...document, edges };
 }
 
+/** Layers as the build has them. */
+const BARE = { order: undefined, spacing: undefined, layers: undefined };
+
 /** One edge is built so, as the build has its layers. */
 export function buildEdge(document: JobDocument, edge: string, build: string | undefined): JobDocument {
-    return wishEdge(document, edge, { build, order: undefined, spacing: undefined, vented: undefined });
+    return wishEdge(document, edge, { build, ...BARE, vented: undefined });
 }
 
 /** All edges of a kind are built so, but for those somebody wished otherwise. */
@@ -40,6 +44,69 @@ export function spaceLayer(
 ): JobDocument {
     const own = document.edges?.[edge]?.spacing;
     return wishEdge(document, edge, { build, spacing: { ...own, [layer]: spacing } });
+}
+
+/** A layer of one's own goes on, at its turn in the order. */
+export function addLayer(
+    document: JobDocument,
+    edge: string,
+    build: string,
+    key: string,
+    layer: OwnLayer,
+    order: string[],
+): JobDocument {
+    return wishEdge(document, edge, {
+        build,
+        order,
+        layers: { ...document.edges?.[edge]?.layers, [key]: layer },
+    });
+}
+
+/** What stands of a layer of one's own is taken back altogether. */
+export function forgetLayer(
+    document: JobDocument,
+    edge: string,
+    build: string,
+    key: string,
+    order: string[],
+): JobDocument {
+    const layers = { ...document.edges?.[edge]?.layers };
+    delete layers[key];
+    const spacing = { ...document.edges?.[edge]?.spacing };
+    delete spacing[key];
+    return wishEdge(document, edge, {
+        build,
+        order,
+        layers: Object.keys(layers).length > 0 ? layers : undefined,
+        spacing: Object.keys(spacing).length > 0 ? spacing : undefined,
+    });
+}
+
+/** Brings a build of the crew's own into the job; earlier versions of it stay, for edges keep what they were planned with. */
+export function takeCrewBuild(document: JobDocument, build: OwnBuild): JobDocument {
+    const others = (document.catalogue?.builds ?? []).filter(
+        (one) => one.key !== build.key || one.version !== build.version,
+    );
+    return { ...document, catalogue: { ...document.catalogue, builds: [...others, build] } };
+}
+
+export const nameOf = (build: OwnBuild) => `${build.key}@${build.version ?? 1}`;
+
+/** Builds are of a way panels are held: with another way all edges are built as is usual. */
+export function forgetBuilds(document: JobDocument): JobDocument {
+    const bare = Object.keys(document.edges ?? {}).reduce(
+        (next, edge) => wishEdge(next, edge, { build: undefined, ...BARE }),
+        document,
+    );
+    return { ...bare, builds: undefined };
+}
+
+/** Of what metal parts are that are not panels, and what they are set against; undefined = as is usual. */
+export function setMetals(document: JobDocument, change: NonNullable<JobDocument['metals']>): JobDocument {
+    const metals = Object.fromEntries(
+        Object.entries({ ...document.metals, ...change }).filter(([, value]) => value !== undefined),
+    );
+    return { ...document, metals: Object.keys(metals).length > 0 ? metals : undefined };
 }
 
 /** The pieces of one junction go on in another order; undefined = in the usual one. */

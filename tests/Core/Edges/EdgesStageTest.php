@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edges;
 
+use Imbrex\Core\Builds\Adaptation;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\BuildsStage;
@@ -208,7 +209,7 @@ final class EdgesStageTest extends TestCase
         $bare = RoofJob::plan(RoofJob::gable(400.0));
         $eave = array_values(array_filter($bare->of(RoofStage::class)->roof->edges, static fn (Edge $edge): bool => $edge->kind->value === 'eave'))[0];
         $order = ['trim-cleat', 'membrane', 'eave-trim', 'tape', 'offset-cleat', 'panel'];
-        $plan = RoofJob::plan(RoofJob::gable(400.0), wishes: [$eave->id => new EdgeWish(build: 'cleat-nose@1', order: $order, spacing: ['eave-trim' => 8.0])]);
+        $plan = RoofJob::plan(RoofJob::gable(400.0), wishes: [$eave->id => new EdgeWish(build: 'cleat-nose@1', adaptation: new Adaptation($order, ['eave-trim' => 8.0]))]);
         $found = array_values(array_filter($plan->findings(), static fn (Finding $f): bool => str_starts_with($f->code, 'edges.')));
         self::assertSame([['edges.reversed', $eave->id]], array_map(static fn (Finding $f): array => [$f->code, $f->where], $found));
         $built = $plan->of(EdgesStage::class)->edges[$eave->id];

@@ -35,7 +35,7 @@ return [
         new Layer('seam-bead', LayerRole::Stiffener, -0.25, 0.75, end: LayerEnd::Straight),
     ]),
     new Build('hooked-drip', EdgeKind::Eave, [Fixing::Seam, Fixing::Cap], [
-        new Layer('drip-trim', LayerRole::Trim, -4, 3.25, new Fastener(FastenerKind::Pancake, 24, [-3.25], 2), lap: 4, hem: 0.75),
+        new Layer('drip-trim', LayerRole::Trim, -4, 3.25, new Fastener(FastenerKind::Pancake, 24, [-3.25], 2, true), lap: 4, hem: 0.75),
         $membrane(),
         $panel(),
         new Layer('seam-bead', LayerRole::Stiffener, -0.25, 0.5, end: LayerEnd::Straight),

@@ -6,6 +6,8 @@ import { Findings } from '../../bench/Findings';
 import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
 import { buildAll, buildEdge } from '../../job/buildEdits';
+import { ContactBench } from './ContactBench';
+import { CrewBuilds, KeepForCrew } from './CrewBuilds';
 import { Len, Said } from '../../tape/Len';
 import { LayerList } from './LayerList';
 import { useJobTape } from '../../tape/JobTape';
@@ -22,21 +24,30 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
     const { t } = useTranslation();
     const { edit, mayChange, document: doc } = useJob();
     const print = useJobTape();
-    const chosen = section.choices.find((one) => one.chosen);
     const others = section.choices.filter((one) => !one.chosen);
     const isOwn = doc.edges?.[section.edge]?.build !== undefined;
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h1>{chosen?.title ?? section.build}</h1>
+            <h1>{section.title}</h1>
             <p className="muted">
                 {section.name} · <Len inches={section.length} />
             </p>
-            {chosen && (
-                <p style={{ marginTop: 4 }}>
-                    <Said text={chosen.why} />
-                </p>
-            )}
+            <p style={{ marginTop: 4 }}>
+                <Said text={section.why} />
+            </p>
             <LayerList section={section} on={on} picked={picked} onPick={onPick} />
+            {section.differs.length > 0 && (
+                <section aria-label={t('edges.differs-title')} className="chalk-text">
+                    <h2>{t('edges.differs-title')}</h2>
+                    <ul className="plain">
+                        {section.differs.map((said) => (
+                            <li key={said}>
+                                <Said text={said} />
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
             {section.sheds ? (
                 <div className="finding" data-severity="note">
                     {t('edges.sheds')}
@@ -78,9 +89,11 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
                     )}
                 </div>
             )}
+            {mayChange && section.adapted && <KeepForCrew section={section} />}
+            <ContactBench contact={section.contact} />
             {others.length > 0 && <h2>{t('edges.or')}</h2>}
             {others.map((one) => (
-                <div key={one.key} className="card" data-choice={one.key}>
+                <div key={one.name} className="card" data-choice={one.key}>
                     <div className="row">
                         <span>{one.title}</span>
                     </div>
@@ -113,6 +126,7 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
                     )}
                 </div>
             ))}
+            <CrewBuilds section={section} />
             <Tips places={tipPlaces('edges', [section.kind])} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.edges')}</p>

@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { EdgeSection, SectionLayer } from '../../contracts/edges';
 import { useJob } from '../../job/JobContext';
-import { orderLayers, spaceLayer } from '../../job/buildEdits';
+import { forgetLayer, orderLayers, spaceLayer } from '../../job/buildEdits';
+import { OwnLayerForm } from './OwnLayerForm';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 
@@ -12,11 +14,22 @@ interface LayerListProps {
     onPick: (layer: string) => void;
 }
 
-/** The layers in the order they go on; the picked one can be moved, left out, fastened otherwise. */
+/** The layers in the order they go on; the picked one can be moved, left out, swapped, fastened otherwise. */
 export function LayerList({ section, on, picked, onPick }: LayerListProps) {
     const { t } = useTranslation();
     const { edit, mayChange } = useJob();
+    const [making, setMaking] = useState<{ instead: string | null } | null>(null);
     const reorder = (order: string[]) => edit((d) => orderLayers(d, section.edge, section.buildName, order));
+    const form = (instead: string | null) => (
+        <OwnLayerForm
+            section={section}
+            instead={instead}
+            onDone={(key) => {
+                setMaking(null);
+                if (key) onPick(key);
+            }}
+        />
+    );
     return (
         <section aria-label={t('edges.layers')} style={{ marginTop: 12 }}>
             <ol className="layers">
@@ -34,22 +47,40 @@ export function LayerList({ section, on, picked, onPick }: LayerListProps) {
                                 ))}
                             </span>
                         </button>
-                        {mayChange && layer.key === picked && (
-                            <Adapt section={section} layer={layer} onOrder={reorder} />
+                        {layer.key === picked && (
+                            <div className="adapt">
+                                {layer.note && <p>{layer.note}</p>}
+                                {layer.caution && <p className="caution">{layer.caution}</p>}
+                                {mayChange && (
+                                    <Adapt
+                                        section={section}
+                                        layer={layer}
+                                        onOrder={reorder}
+                                        onSwap={() => setMaking({ instead: layer.key })}
+                                    />
+                                )}
+                                {making?.instead === layer.key && form(layer.key)}
+                            </div>
                         )}
                     </li>
                 ))}
             </ol>
-            {section.left.map(({ key, name }) => (
-                <p key={key} className="muted">
-                    {mayChange && (
+            {mayChange &&
+                section.left.map(({ key, name }) => (
+                    <p key={key} className="muted">
                         <button type="button" className="linkish" onClick={() => reorder([...section.order, key])}>
                             {t('edges.put-back', { layer: name })}
                         </button>
-                    )}
+                    </p>
+                ))}
+            {mayChange && making?.instead !== null && (
+                <p style={{ marginBottom: 10 }}>
+                    <button type="button" className="linkish" onClick={() => setMaking({ instead: null })}>
+                        {t('edges.own.begin')}
+                    </button>
                 </p>
-            ))}
-            {section.adapted && <p className="chalk-text">{t('edges.adapted')}</p>}
+            )}
+            {making?.instead === null && form(null)}
         </section>
     );
 }
@@ -58,12 +89,15 @@ interface AdaptProps {
     section: EdgeSection;
     layer: SectionLayer;
     onOrder: (order: string[]) => void;
+    onSwap: () => void;
 }
 
-function Adapt({ section, layer, onOrder }: AdaptProps) {
+function Adapt({ section, layer, onOrder, onSwap }: AdaptProps) {
     const { t } = useTranslation();
-    const { edit, units } = useJob();
+    const { edit, units, document: doc } = useJob();
     const { order } = section;
+    // Of this edge alone, and gone when it is left out.
+    const isOwn = doc.edges?.[section.edge]?.layers?.[layer.key] !== undefined;
     const at = order.indexOf(layer.key);
     const moved = (by: -1 | 1) => {
         const next = [...order];
@@ -71,7 +105,7 @@ function Adapt({ section, layer, onOrder }: AdaptProps) {
         return next;
     };
     return (
-        <div className="adapt">
+        <>
             <div className="rowed">
                 <button
                     type="button"
@@ -96,10 +130,19 @@ function Adapt({ section, layer, onOrder }: AdaptProps) {
                     className="chip"
                     disabled={order.length < 2}
                     aria-label={t('edges.drop', { layer: layer.name })}
-                    onClick={() => onOrder(order.filter((key) => key !== layer.key))}
+                    onClick={() => {
+                        const rest = order.filter((key) => key !== layer.key);
+                        if (isOwn) edit((d) => forgetLayer(d, section.edge, section.buildName, layer.key, rest));
+                        else onOrder(rest);
+                    }}
                 >
                     ×
                 </button>
+                {layer.asOwn && (
+                    <button type="button" className="chip" onClick={onSwap}>
+                        {t('edges.swap')}
+                    </button>
+                )}
             </div>
             {layer.spacing !== null && layer.spacing > 0 && (
                 <TapeEntry
@@ -113,6 +156,6 @@ function Adapt({ section, layer, onOrder }: AdaptProps) {
                     }
                 />
             )}
-        </div>
+        </>
     );
 }

@@ -10,6 +10,7 @@ import type { ChosenSystem } from '../../contracts/layout';
 import type { JobDocument, Profile } from '../../contracts/job';
 import { useCatalogue, useCrewProfiles } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { forgetBuilds } from '../../job/buildEdits';
 import { setSystem, takeOwnProfile } from '../../job/edits';
 import { Len } from '../../tape/Len';
 import { SectionDrawing } from './SectionDrawing';
@@ -24,7 +25,11 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
     const own = useCrewProfiles().data ?? [];
     const material = catalogue?.materials.find((material) => material.key === system.material);
     const inJob = doc.catalogue?.profiles ?? [];
-    const takeOwn = (one: Profile) => () => edit((d) => takeOwnProfile(d, one));
+    const inJobNow = [...inJob, ...(catalogue?.profiles ?? [])].find((one) => one.key === system.profile);
+    const heldAlike = (family: string) =>
+        !catalogue || !inJobNow || catalogue.fixings[family] === catalogue.fixings[inJobNow.family];
+    const kept = (d: JobDocument, family: string) => (heldAlike(family) ? d : forgetBuilds(d));
+    const takeOwn = (one: Profile) => () => edit((d) => takeOwnProfile(kept(d, one.family), one));
     const rows: Row[] = [
         ...own.map(({ definition, section }) => ({ ...definition, section, take: takeOwn(definition) })),
         ...inJob
@@ -32,7 +37,7 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
             .map((one) => ({ ...one, section: [], take: takeOwn(one) })),
         ...(catalogue?.profiles ?? []).map((profile) => ({
             ...profile,
-            take: () => edit((d) => setSystem(d, { profile: profile.key })),
+            take: () => edit((d) => setSystem(kept(d, profile.family), { profile: profile.key })),
         })),
     ];
     const isConcealed = (row: Row) => catalogue?.concealed.includes(row.family) ?? true;

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Edges\Contact;
+
+use Imbrex\Core\Builds\FastenerKind;
+use Imbrex\Core\Builds\Layer;
+use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Catalogue\Covering;
+
+/** Which metal each part of an edge is of. */
+final readonly class Metals
+{
+    public const STEEL = 'steel';
+
+    private const STAINLESS = 'stainless';
+
+    public function __construct(private Covering $covering, private MetalsInput $input)
+    {
+    }
+
+    /** Key of the metal of a layer; null of what is none. */
+    public function of(Layer $layer): ?string
+    {
+        return $layer->metal ?? match ($layer->role) {
+            LayerRole::Panel => $this->panels(),
+            LayerRole::Trim, LayerRole::Cleat, LayerRole::Zee => $this->trims(),
+            // Caps, clips and stiffeners; beads in a seam are none.
+            LayerRole::Stiffener => $layer->seal() === null ? $this->trims() : null,
+            default => null,
+        };
+    }
+
+    public function panels(): string
+    {
+        return $this->covering->material->key;
+    }
+
+    public function trims(): string
+    {
+        return $this->input->trims ?? $this->panels();
+    }
+
+    public function ofFastener(FastenerKind $kind): string
+    {
+        return $kind === FastenerKind::Rivet ? $this->input->rivets ?? self::STAINLESS : $this->screws();
+    }
+
+    public function hasTreatedFascia(): bool
+    {
+        return $this->input->treatedFascia;
+    }
+
+    public function hasFreshMortar(): bool
+    {
+        return $this->input->freshMortar;
+    }
+
+    private function screws(): string
+    {
+        return $this->input->screws ?? ($this->panels() === self::STEEL && $this->trims() === self::STEEL ? self::STEEL : self::STAINLESS);
+    }
+}
