@@ -9,6 +9,7 @@ use App\Words\Words;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
+use Imbrex\Core\Edges\Junctions\JunctionShape;
 use Imbrex\Core\Edges\Junctions\Piece;
 use Imbrex\Core\Edges\Junctions\Zone;
 use Imbrex\Core\Findings\Finding;
@@ -44,6 +45,8 @@ final readonly class JunctionWriter
         }
 
         $seen = JunctionRun::seen($built->junction);
+        $stand = JunctionShape::pieces($built);
+        $high = JunctionShape::seen($built);
 
         return [
             'id' => $id,
@@ -53,12 +56,15 @@ final readonly class JunctionWriter
             'sheds' => $built->sheds(),
             'reach' => JunctionRun::REACH,
             'ground' => array_map(static fn (Zone $zone): array => ['outline' => Wire::outline($zone->area), 'flow' => [$zone->x, $zone->y], 'free' => $zone->isFree], array_reverse($built->junction->zones)),
+            'solids' => JunctionShape::ground($built),
             'pieces' => array_map(fn (Piece $piece, int $i): array => [
                 'key' => $piece->key,
                 'number' => $i + 1,
                 'name' => $this->words->say("layer.$piece->key"),
                 'areas' => array_map(Wire::outline(...), $piece->areas),
                 'seen' => [$seen[$piece->key]->u, $seen[$piece->key]->v],
+                'flats' => $stand[$piece->key],
+                'seenAt' => $high[$piece->key],
             ], $built->junction->pieces, array_keys($built->junction->pieces)),
             'findings' => $this->wire->findings($plan, array_values(array_filter($plan->findingsOf('edges'), static fn (Finding $finding): bool => $finding->where === $id))),
         ];

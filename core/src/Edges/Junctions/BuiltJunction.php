@@ -16,8 +16,9 @@ final readonly class BuiltJunction
      * @param  Point  $at  in plan
      * @param  bool  $isAdapted  whether somebody changed the order of its pieces
      * @param  list<WaterFault>  $faults
+     * @param  float  $rise  of the flattest roof that meets there, over a run of one
      */
-    public function __construct(public string $id, public array $edges, public Point $at, public Junction $junction, public bool $isAdapted, public array $faults)
+    public function __construct(public string $id, public array $edges, public Point $at, public Junction $junction, public bool $isAdapted, public array $faults, public float $rise)
     {
     }
 

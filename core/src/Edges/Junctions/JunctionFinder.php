@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\WaterFault;
 use Imbrex\Core\Geometry\Point;
@@ -42,10 +43,18 @@ final readonly class JunctionFinder
             $junction = $order === null ? JunctionBook::of($kind) : JunctionBook::of($kind)->inOrder($order);
             /** @var list<WaterFault> $faults those that are built alike shed alike */
             $faults = $known[$kind->value.implode(' ', $order ?? [])] ??= JunctionRun::faults($junction);
-            $found[$id] ??= new BuiltJunction($id, $ids, $at, $junction, $order !== null, $faults);
+            $found[$id] ??= new BuiltJunction($id, $ids, $at, $junction, $order !== null, $faults, $this->rise($edges));
         }
 
         return $found;
+    }
+
+    /** @param  list<Edge>  $edges */
+    private function rise(array $edges): float
+    {
+        $rises = array_map(fn (Edge $edge): float => BuildsStage::rise($this->roof, $edge), $edges);
+
+        return min([INF, ...$rises]) / 12.0;
     }
 
     /** @return list<array{Point, list<Edge>}> where more than one edge ends, and those that do */

@@ -12,6 +12,7 @@ import { EdgeSchedule } from './EdgeSchedule';
 import { EdgesBench } from './EdgesBench';
 import { JunctionBench } from './JunctionBench';
 import { JunctionDrawing } from './JunctionDrawing';
+import { JunctionSpace } from './JunctionSpace';
 import { LayerSlider } from './LayerSlider';
 import { SectionDrawing } from './SectionDrawing';
 
@@ -30,6 +31,7 @@ export default function EdgesStation() {
     const slice = usePlanSlice(job.id, 'edges', job.revision, wanted).data;
     const section = slice?.section ?? null;
     const junction = view === 'corners' ? (slice?.junction ?? null) : null;
+    const inRound = params.get('flat') === null;
     const first = slice?.junctions[0]?.id;
     useEffect(() => {
         if (view === 'corners' && !corner && first) setParams({ view, corner: first }, { replace: true });
@@ -45,10 +47,14 @@ export default function EdgesStation() {
         ? section?.layers[on - 1]
         : section?.layers.filter((one) => one.fastenerLine.length > 0).pop();
     const layer = section?.layers.find((one) => one.key === own.layer) ?? newest ?? null;
-    const go = (next: { view?: View; edge?: string; corner?: string }) => {
+    const go = (next: { view?: View; edge?: string; corner?: string; round?: boolean }) => {
         const to = next.view ?? view;
         if (next.edge) setPick({ kind: 'edge', id: next.edge });
-        const which = to === 'corners' ? { corner: next.corner ?? corner } : { edge: next.edge ?? params.get('edge') };
+        const round = next.round ?? inRound;
+        const which =
+            to === 'corners'
+                ? { corner: next.corner ?? corner, flat: round ? null : 'yes' }
+                : { edge: next.edge ?? params.get('edge') };
         setParams(
             Object.fromEntries(Object.entries({ ...which, view: to }).filter(([, value]) => value)) as Record<
                 string,
@@ -57,6 +63,7 @@ export default function EdgesStation() {
             { replace: true },
         );
     };
+    const Corner = inRound ? JunctionSpace : JunctionDrawing;
     if (slice && slice.edges.length === 0) {
         return (
             <>
@@ -147,7 +154,21 @@ export default function EdgesStation() {
                 )}
                 {junction && (
                     <>
-                        <JunctionDrawing
+                        <div className="rowed">
+                            {[true, false].map((round) => (
+                                <button
+                                    key={String(round)}
+                                    type="button"
+                                    className="chip"
+                                    aria-pressed={round === inRound}
+                                    onClick={() => go({ round })}
+                                >
+                                    {t(round ? 'edges.in-round' : 'edges.sheet')}
+                                </button>
+                            ))}
+                        </div>
+                        <Corner
+                            key={junction.id}
                             junction={junction}
                             on={on}
                             picked={piece?.key ?? null}
@@ -159,7 +180,7 @@ export default function EdgesStation() {
                             on={on}
                             onChange={(next) => setShown({ edge: junction.id, on: next })}
                         />
-                        <p className="muted small">{t('edges.unfolded')}</p>
+                        <p className="muted small">{t(inRound ? 'edges.turned' : 'edges.unfolded')}</p>
                     </>
                 )}
                 {slice && view === 'roof' && (
