@@ -13,6 +13,11 @@ use Imbrex\Core\Edges\WaterRun;
 /** Finds what really touches, or drains onto, what at an edge, and says what had better not. */
 final readonly class ContactCheck
 {
+    /** What stands so high (in) keeps metal apart as far (in) to either side. */
+    private const STANDS = 0.25;
+
+    private const NEAR = 6.0;
+
     public function __construct(private Section $section, private Metals $metals)
     {
     }
@@ -40,7 +45,7 @@ final readonly class ContactCheck
                 }
                 $under = $stack[$i - 1] ?? null;
                 $other = $under === null ? null : $this->metals->of($under->layer);
-                if ($under !== null && $other !== null && ! ContactTable::mayTouch($metal, $other)) {
+                if ($under !== null && $other !== null && ! ContactTable::mayTouch($metal, $other) && ! $this->isHeldOff($layer, $under, $at)) {
                     $faults[] = new ContactFault('touch', $layer->layer->key, $under->layer->key, $metal, $other);
                 }
                 $ground = $under === null ? $this->ground($at) : null;
@@ -51,6 +56,18 @@ final readonly class ContactCheck
         }
 
         return $faults;
+    }
+
+    /** Whether something that stands up near there keeps two layers apart: a zee, a closure, a stepped cleat. */
+    private function isHeldOff(PlacedLayer $over, PlacedLayer $under, float $at): bool
+    {
+        foreach ($this->section->layers as $other) {
+            if ($other->high >= self::STANDS && $other->rank > $under->rank && $other->rank < $over->rank && $other->from < $over->to && $other->to > $over->from && $at > $other->from - self::NEAR && $at < $other->to + self::NEAR) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<ContactFault> */

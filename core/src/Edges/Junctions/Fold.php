@@ -10,6 +10,9 @@ use Imbrex\Core\Geometry\Point;
 /** A flat part of a junction's sheet, and how it stands in the round when the sheet is folded up: x, y in plan, z up, inches, the junction's point at 0. */
 final readonly class Fold
 {
+    /** Square inches no piece is of. */
+    private const NOTHING = 1e-6;
+
     /**
      * @param  list<Point>  $area  of the sheet, convex, against the clock
      * @param  array{float, float, float}  $ex  where an inch along the sheet's x goes
@@ -62,6 +65,13 @@ final readonly class Fold
             $corners = $kept;
         }
 
-        return count($corners) < 3 ? [] : $corners;
+        $twice = 0.0;
+        foreach ($corners as $i => $here) {
+            $next = $corners[($i + 1) % count($corners)];
+            $twice += $here->u * $next->v - $next->u * $here->v;
+        }
+
+        // What only touches it has no part there.
+        return abs($twice) < self::NOTHING ? [] : $corners;
     }
 }

@@ -72,7 +72,7 @@ final readonly class JunctionShape
             $first = $flats[0] ?? [[0.0, 0.0, 0.0]];
             $seen[$key] = [array_sum(array_column($first, 0)) / count($first), array_sum(array_column($first, 1)) / count($first), array_sum(array_column($first, 2)) / count($first)];
             // A hair wide, for what has no area lies in no part.
-            $speck = [$best[$key], new Point($best[$key]->u + 0.01, $best[$key]->v), new Point($best[$key]->u, $best[$key]->v + 0.01)];
+            $speck = [$best[$key], new Point($best[$key]->u + 0.05, $best[$key]->v), new Point($best[$key]->u, $best[$key]->v + 0.05)];
             foreach (array_reverse($folds) as $fold) {
                 $seen[$key] = $fold->stand($speck, $key)[0] ?? $seen[$key];
             }
