@@ -205,7 +205,7 @@ final readonly class EdgeBook
         $most = $sheet->width - 2 * self::MARGIN;
         $y = $sheet->paragraph(self::MARGIN, $y + 6.0, $this->words->say($sheds ? 'edges.sheds' : 'edges.leaks'), 9.0, $most, true);
         foreach ($plan->findingsOf('edges') as $finding) {
-            if ($finding->where === $where) {
+            if ($finding->where === $where && ! str_starts_with($finding->code, 'edges.contact-')) {
                 $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->words->finding($finding, Wire::tape($plan)), 9.0, $most);
             }
         }

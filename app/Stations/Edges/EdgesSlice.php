@@ -26,17 +26,23 @@ final readonly class EdgesSlice
         $roof = $plan->of(RoofStage::class)->roof;
         $edges = $plan->of(EdgesStage::class)->edges;
         $names = $this->names->of($roof);
-        $findings = $plan->findingsOf('edges');
+        $findings = [...$plan->findingsOf('builds'), ...$plan->findingsOf('edges')];
         $picked = $edges[$pick ?? ''] ?? array_values($edges)[0] ?? null;
 
         return [
             'faces' => array_map(static fn (Face $face): array => ['id' => $face->id, 'planOutline' => $face->frame === null ? [] : Wire::line(array_map($face->frame->toPlan(...), $face->outline->corners))], $roof->faces),
             'edges' => array_values(array_map(fn (BuiltEdge $built): array => $this->row($built, $names[$built->edge->id], $plan->job->covering->profile), $edges)),
-            'section' => $picked === null ? null : $this->sections->section($plan, $picked, $names[$picked->edge->id], array_values(array_filter($findings, static fn (Finding $f): bool => $f->where === $picked->edge->id))),
+            'section' => $picked === null ? null : $this->sections->section($plan, $picked, $names[$picked->edge->id], array_values(array_filter($findings, static fn (Finding $f): bool => self::isOf($f, $picked)))),
             'junctions' => $this->junctions->all($plan),
             'junction' => $this->junctions->one($plan, $pick ?? ''),
             'findings' => $this->wire->findings($plan, $findings),
         ];
+    }
+
+    /** Whether it is of one edge; what eats what there is said apart. */
+    private static function isOf(Finding $finding, BuiltEdge $built): bool
+    {
+        return ! str_starts_with($finding->code, 'edges.contact-') && in_array($finding->where, [$built->edge->id, $built->build->name()], true);
     }
 
     /** @return array<string, mixed> */

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { EdgesSlice } from '../../contracts/edges';
+import { Findings } from '../../bench/Findings';
 import { Len } from '../../tape/Len';
 
 interface EdgeScheduleProps {
@@ -13,6 +14,7 @@ export function EdgeSchedule({ slice, picked, onPick }: EdgeScheduleProps) {
     const { t } = useTranslation();
     return (
         <div className="wide" style={{ overflowY: 'auto', marginTop: 10 }}>
+            <Findings findings={slice.findings} />
             <table className="plain" aria-label={t('edges.view.schedule')}>
                 <thead>
                     <tr>

@@ -49,9 +49,12 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
                 </section>
             )}
             {section.sheds ? (
-                <div className="finding" data-severity="note">
-                    {t('edges.sheds')}
-                </div>
+                <>
+                    <div className="finding" data-severity="note">
+                        {t('edges.sheds')}
+                    </div>
+                    <Findings findings={section.findings} />
+                </>
             ) : (
                 <>
                     <h2>{t('edges.leaks')}</h2>
