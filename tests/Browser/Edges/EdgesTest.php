@@ -20,7 +20,7 @@ final class EdgesTest extends BrowserTestCase
     {
         $person = $this->atTheEdges('Drip');
         $this->pick($person, 'Hall N: eave');
-        $person->sees('Offset cleat · pancake screws every 12″ · butted');
+        $person->sees('Offset cleat · pancake screws every 12″ · first 1″ from the end · butted, 3/16″ left open');
         $person->sees('Water leaves over every lap.');
         $person->waitFor("//*[@data-section='cleat-nose']//*[@data-layer='offset-cleat']");
         $person->find("//*[@data-choice='hooked-drip']//button[normalize-space()='Use it here']")->click();
@@ -71,7 +71,8 @@ final class EdgesTest extends BrowserTestCase
         $person->find("//li[@data-row='eave-trim']/button")->click();
         $person->type('Spacing', '8');
         $person->press('Set');
-        $person->sees('Eave trim · pancake screws every 8″ · laps 6″');
+        $person->sees('Eave trim · pancake screws every 8″ · first 1″ from the end · laps 6″');
+        $person->sees('Eave trim: every 8″ instead of 12″');
         $person->waitForSave();
     }
 
@@ -101,9 +102,26 @@ final class EdgesTest extends BrowserTestCase
     {
         $person = $this->atTheEdges('Corners');
         $person->driver->executeScript("[...document.querySelectorAll('.chip')].find((one) => one.textContent === 'Corners').click()");
-        $person->waitFor('//*[@data-junction]');
+        $person->waitFor('//*[@data-space]');
         $person->choose('Corner', 'Low ridge into a slope');
         $person->waitFor("//h1[.='Low ridge into a slope']");
+        // In the round: turned by keys; what is not laid yet hangs over its place.
+        $round = $person->find("//*[name()='svg'][@data-space='low-ridge-slope']");
+        $said = static fn (): string => (string) $person->find("//*[name()='svg'][@data-space]")->getAttribute('aria-label');
+        self::assertSame('Low ridge into a slope in the round, turned 30°, from 35° above; 6 of 6 pieces lie', $said());
+        $person->driver->executeScript('arguments[0].focus()', [$round]);
+        $person->keys(WebDriverKeys::ARROW_LEFT);
+        $person->keys(WebDriverKeys::ARROW_UP);
+        $person->waitUntil(static fn (): bool => str_contains($said(), 'turned 25°, from 40° above'), $said);
+        $person->driver->executeScript('arguments[0].focus()', [$person->find("//input[@type='range']")]);
+        $person->keys(WebDriverKeys::ARROW_LEFT);
+        $person->sees('5 of 6');
+        $hanging = static fn (): array => array_map(static fn ($one): string => (string) $one->getAttribute('data-drawn'), $person->all("//*[@data-drawn][@data-lies='false']"));
+        self::assertSame(['panel-above'], $hanging());
+        $person->keys(WebDriverKeys::END);
+        $person->waitUntil(static fn (): bool => $hanging() === [], static fn (): string => implode(', ', $hanging()));
+        $person->press('Unfolded');
+        $person->waitFor('//*[@data-junction]');
         $person->sees('6 of 6');
         $slider = $person->find("//input[@type='range']");
         $person->driver->executeScript('arguments[0].focus()', [$slider]);
@@ -124,6 +142,55 @@ final class EdgesTest extends BrowserTestCase
         $person->waitFor("//*[name()='circle'][starts-with(@data-junction, 'eave-valley')]");
         $person->pickOnPlan("(//*[name()='circle'][starts-with(@data-junction, 'eave-valley')])[1]");
         $person->waitFor("//h1[starts-with(., 'Foot of a valley')]");
+        $person->waitForSave();
+    }
+
+    public function test_a_layer_of_ones_own_is_added_kept_for_the_crew_and_used_at_another_edge(): void
+    {
+        $person = $this->atTheEdges('Felt');
+        $this->pick($person, 'Hall N: eave');
+        $person->press('Add a layer');
+        $person->type('What it is', 'Felt');
+        $person->choose('Lies on', 'Eave trim');
+        $person->type('From', '-20');
+        $person->type('To', '-1');
+        $person->press('Add it');
+        $person->sees('Added: Felt, after Eave trim');
+        $person->waitFor("//*[@data-section='cleat-nose']//*[starts-with(@data-drawn, 'own-')]");
+        $person->sees('Water leaves over every lap.');
+        $person->press('Keep it for the crew');
+        $person->type('What the crew calls it', 'Nose on felt');
+        $person->press('Keep it');
+        $person->waitFor("//h1[.='Nose on felt']");
+        $person->waitForSave();
+        $this->pick($person, 'Hall S: eave 1');
+        $person->find("//*[@data-choice='crew-nose-on-felt']//button[normalize-space()='Use it here']")->click();
+        $person->waitFor("//h1[.='Nose on felt']");
+        $person->sees('Made from Cleat nose; version 1.');
+        // In another job it is found among the crew's.
+        $person->waitForSave();
+        $this->beginFromFile($person, 'Felt again', self::demo('boathouse'));
+        $this->goToStation($person, 'Edges');
+        $person->waitFor('//*[@data-section]');
+        $this->pick($person, 'Hall N: eave');
+        $person->waitFor("//*[@data-crew-build='crew-nose-on-felt']");
+        $person->find("//*[@data-crew-build='crew-nose-on-felt']//button[normalize-space()='For all eaves']")->click();
+        $person->waitFor("//h1[.='Nose on felt']");
+        $person->waitForSave();
+    }
+
+    public function test_metals_that_eat_each_other_are_said_where_they_touch(): void
+    {
+        $person = $this->atTheEdges('Metals');
+        $this->pick($person, 'Hall N: eave');
+        $person->sees('Nothing at this edge eats anything else.');
+        $person->press('Metals of this job');
+        $person->choose('Trims, cleats, zees', 'copper');
+        $person->sees('Panel (steel) lies on Offset cleat (copper): where they touch one eats the other.');
+        $person->choose('Fascias and barge boards', 'treated timber');
+        $person->choose('Trims, cleats, zees', 'as the panels');
+        $person->sees('lies on treated timber, whose salts eat it');
+        $person->doesNotSee('one eats the other');
         $person->waitForSave();
     }
 

@@ -146,7 +146,7 @@ export function JunctionSpace({ junction, on, picked, onPick }: JunctionSpacePro
                     const chosen = piece.key === picked;
                     const [x, y] = project(raised(piece.seenAt, lift(piece.number)), seen);
                     return (
-                        <g key={piece.key} data-drawn={piece.key}>
+                        <g key={piece.key} pointerEvents="none">
                             <circle cx={x} cy={y} r="1.5" fill={chosen ? 'var(--chalk)' : 'var(--ink)'} />
                             <text
                                 x={x}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { OwnLayer } from '../../contracts/builds';
 import type { EdgeSection } from '../../contracts/edges';
@@ -39,13 +39,17 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
     const old = section.layers.find((one) => one.key === instead);
     const [layer, setLayer] = useState<OwnLayer>({
         role: 'membrane',
-        on: section.layers[0]?.key ?? DECK,
+        on: DECK,
         from: -4,
         to: -1,
         ...(old?.asOwn as Partial<OwnLayer> | undefined),
         title: '',
     });
-    const change = (changed: Partial<OwnLayer>) => setLayer((was) => ({ ...was, ...changed }));
+    const now = useRef(layer);
+    const change = (changed: Partial<OwnLayer>) => {
+        now.current = { ...now.current, ...changed };
+        setLayer(now.current);
+    };
     const bases = section.layers.filter((one) => one.key !== instead);
     const length = (field: 'from' | 'to' | 'lap') => (
         <TapeField
@@ -58,29 +62,10 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
             onChange={(inches) => change({ [field]: inches })}
         />
     );
-    const pick = <T extends string>(
-        label: string,
-        value: T | '',
-        options: { value: T; name: string }[],
-        none: string | null,
-        onChange: (value: T | undefined) => void,
-    ) => (
-        <TextField
-            select
-            label={label}
-            value={value}
-            onChange={(event) => onChange((event.target.value || undefined) as T | undefined)}
-            slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-        >
-            {none !== null && <MenuItem value="">{none}</MenuItem>}
-            {options.map((one) => (
-                <MenuItem key={one.value} value={one.value}>
-                    {one.name}
-                </MenuItem>
-            ))}
-        </TextField>
-    );
     const take = () => {
+        // What is being typed counts.
+        if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+        const layer = now.current;
         const key = freshId('own-', [...section.order, ...section.left.map((one) => one.key)]);
         const at = section.order.indexOf(instead ?? layer.on);
         const order = [...section.order];
@@ -104,39 +89,38 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 onChange={(event) => change({ title: event.target.value })}
                 slotProps={{ htmlInput: { maxLength: 60 } }}
             />
-            {pick(
-                t('edges.own.role'),
-                layer.role,
-                ROLES.map((value) => ({ value, name: t(`layer-role.${value}`) })),
-                null,
-                (role) => role && change({ role }),
-            )}
-            {pick(
-                t('edges.own.on'),
-                layer.on,
-                [
+            <Choice
+                label={t('edges.own.role')}
+                value={layer.role}
+                options={ROLES.map((value) => ({ value, name: t(`layer-role.${value}`) }))}
+                onChange={(role) => role && change({ role })}
+            />
+            <Choice
+                label={t('edges.own.on')}
+                value={layer.on}
+                options={[
                     { value: DECK, name: t('edges.own.deck') },
                     ...bases.map((one) => ({ value: one.key, name: one.name })),
-                ],
-                null,
-                (on) => on && change({ on }),
-            )}
+                ]}
+                onChange={(on) => on && change({ on })}
+            />
             <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
                 {length('from')}
                 {length('to')}
             </div>
             <p className="muted small">{t('edges.own.places')}</p>
             {length('lap')}
-            {pick(
-                t('edges.own.fastener'),
-                layer.fastener?.kind ?? '',
-                FASTENERS.map((value) => ({ value, name: t(`fastener.${value}`) })),
-                t('edges.own.no-fastener'),
-                (kind) =>
+            <Choice
+                label={t('edges.own.fastener')}
+                value={layer.fastener?.kind ?? ''}
+                options={FASTENERS.map((value) => ({ value, name: t(`fastener.${value}`) }))}
+                none={t('edges.own.no-fastener')}
+                onChange={(kind) =>
                     change({
                         fastener: kind && { spacing: 12, at: (layer.from + layer.to) / 2, ...layer.fastener, kind },
-                    }),
-            )}
+                    })
+                }
+            />
             {layer.fastener && (
                 <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
                     <TapeField
@@ -157,21 +141,22 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                     />
                 </div>
             )}
-            {pick(
-                t('edges.own.seal'),
-                layer.seal?.kind ?? '',
-                SEALS.map((value) => ({ value, name: t(`sealant.${value}`) })),
-                t('edges.own.no-seal'),
-                (kind) => change({ seal: kind && { kind } }),
+            <Choice
+                label={t('edges.own.seal')}
+                value={layer.seal?.kind ?? ''}
+                options={SEALS.map((value) => ({ value, name: t(`sealant.${value}`) }))}
+                none={t('edges.own.no-seal')}
+                onChange={(kind) => change({ seal: kind && { kind } })}
+            />
+            {LEAVES_METAL.includes(layer.role) && (
+                <Choice
+                    label={t('edges.own.metal')}
+                    value={layer.metal ?? ''}
+                    options={METALS.map((value) => ({ value, name: t(`material.${value}`) }))}
+                    none={t('edges.own.as-trims')}
+                    onChange={(metal) => change({ metal })}
+                />
             )}
-            {LEAVES_METAL.includes(layer.role) &&
-                pick(
-                    t('edges.own.metal'),
-                    layer.metal ?? '',
-                    METALS.map((value) => ({ value, name: t(`material.${value}`) })),
-                    t('edges.own.as-trims'),
-                    (metal) => change({ metal }),
-                )}
             <TextField
                 multiline
                 label={t('edges.own.note')}
@@ -180,7 +165,13 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 slotProps={{ htmlInput: { maxLength: 280 } }}
             />
             <div className="rowed">
-                <Button type="submit" variant="contained" disabled={layer.title.trim() === ''}>
+                <Button
+                    type="submit"
+                    variant="contained"
+                    disabled={layer.title.trim() === ''}
+                    // The field keeps its line of help, and the button its place, until it is pressed.
+                    onMouseDown={(event) => event.preventDefault()}
+                >
                     {t(instead === null ? 'edges.own.add' : 'edges.own.swap')}
                 </Button>
                 <Button variant="outlined" color="inherit" onClick={() => onDone('')}>
@@ -188,5 +179,33 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 </Button>
             </div>
         </form>
+    );
+}
+
+interface ChoiceProps<T extends string> {
+    label: string;
+    value: T | '';
+    options: { value: T; name: string }[];
+    /** What stands for no choice, where one need not choose. */
+    none?: string;
+    onChange: (value: T | undefined) => void;
+}
+
+function Choice<T extends string>({ label, value, options, none, onChange }: ChoiceProps<T>) {
+    return (
+        <TextField
+            select
+            label={label}
+            value={value}
+            onChange={(event) => onChange((event.target.value || undefined) as T | undefined)}
+            slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+            {none !== undefined && <MenuItem value="">{none}</MenuItem>}
+            {options.map((one) => (
+                <MenuItem key={one.value} value={one.value}>
+                    {one.name}
+                </MenuItem>
+            ))}
+        </TextField>
     );
 }
