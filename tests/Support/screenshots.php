@@ -7,6 +7,7 @@ declare(strict_types=1);
  * Called by bin/imbrex screenshots: folder, then the views wanted (all when none is named).
  */
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Chromium;
 use Tests\Support\Person;
 
@@ -52,9 +53,14 @@ $views = [
     'edges' => $desk($station('Boathouse', 'edges', '?edge=eave-hall.N')),
     'edges-corner' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'edges', '?view=corners')($p);
-        $p->waitFor('//*[@data-junction]');
+        $p->waitFor('//*[@data-space]');
         $p->choose('Corner', 'Foot of a valley 1');
-        $p->waitFor("//h1[.='Foot of a valley 1']");
+        $p->waitFor("//*[@data-space='eave-valley']");
+        // Two pieces lifted back off.
+        $p->driver->executeScript('arguments[0].focus()', [$p->find("//input[@type='range']")]);
+        $p->keys(WebDriverKeys::ARROW_LEFT);
+        $p->keys(WebDriverKeys::ARROW_LEFT);
+        $p->sees('3 of 5');
     }),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'crew' => $desk(static function (Person $p): void {

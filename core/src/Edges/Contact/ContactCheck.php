@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Contact;
 
+use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\PlacedLayer;
@@ -25,12 +26,31 @@ final readonly class ContactCheck
     /** @return list<ContactFault> */
     public function faults(): array
     {
+        if ($this->agree()) {
+            return [];
+        }
         $faults = [];
         foreach ([...$this->touching(), ...$this->draining(), ...$this->held()] as $fault) {
             $faults[$fault->name()] = $fault;
         }
 
         return array_values($faults);
+    }
+
+    /** Whether nothing there could eat anything, wherever it lies: mostly all is of one metal. */
+    private function agree(): bool
+    {
+        $metals = array_values(array_unique(array_filter(array_map(fn (PlacedLayer $layer): ?string => $this->metals->of($layer->layer), $this->section->layers))));
+        $kinds = array_unique(array_filter(array_map(static fn (PlacedLayer $layer): ?FastenerKind => $layer->layer->fastener?->kind, $this->section->layers)), SORT_REGULAR);
+        foreach ($metals as $metal) {
+            if (array_filter($metals, static fn (string $other): bool => ! ContactTable::mayTouch($metal, $other)) !== []
+                || array_filter($kinds, fn (FastenerKind $kind): bool => ! ContactTable::mayHold($kind, $this->metals->ofFastener($kind), $metal)) !== []
+                || (($this->metals->hasTreatedFascia() || $this->metals->hasFreshMortar()) && ! ContactTable::bearsLimeAndSalts($metal))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<ContactFault> what lies on one another with nothing between, or on timber or mortar */

@@ -20,6 +20,9 @@ final class JunctionRun
     /** Rain falls this close (in), and is followed in such steps. */
     private const STEP = 0.5;
 
+    /** More than meet at any. */
+    private const PIECES = 16;
+
     /** Cells each way. */
     private const CELLS = 80;
 
@@ -29,7 +32,7 @@ final class JunctionRun
     /** @var array<int, Zone> by cell */
     private array $zones = [];
 
-    /** @var array<string, true> where it has been followed, by cell and piece */
+    /** @var array<int, true> where it has been followed, by cell and piece */
     private array $wet = [];
 
     /** @var array<string, WaterFault> */
@@ -109,8 +112,8 @@ final class JunctionRun
 
     private function follow(int $cell, int $on): void
     {
-        while (! isset($this->wet["$cell $on"])) {
-            $this->wet["$cell $on"] = true;
+        while (! isset($this->wet[$cell * self::PIECES + $on])) {
+            $this->wet[$cell * self::PIECES + $on] = true;
             $zone = $this->zones[$cell] ?? null;
             $next = $zone === null ? null : self::step($cell, $zone);
             if ($next === null || ! isset($this->zones[$next])) {
@@ -118,7 +121,8 @@ final class JunctionRun
             }
             $stack = $this->stacks[$next] ?? [];
             $top = $stack === [] ? -1 : $stack[count($stack) - 1];
-            $under = in_array($on, $stack, true) ? $on : $this->under($on, $cell, $stack);
+            // It mostly rides on, with nothing over it.
+            $under = $top === $on || in_array($on, $stack, true) ? $on : $this->under($on, $cell, $stack);
             if ($top > ($under ?? $on)) {
                 $this->found('reversed', $top, $under ?? $on, $next);
 

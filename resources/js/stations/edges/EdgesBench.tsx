@@ -72,7 +72,7 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
                             {t('edges.as-built')}
                         </Button>
                     )}
-                    {isOwn && (
+                    {isOwn && !section.adapted && (
                         <Button
                             variant="outlined"
                             color="inherit"
