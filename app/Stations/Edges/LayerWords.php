@@ -46,6 +46,10 @@ final readonly class LayerWords
         if ($fastener !== null) {
             $said[] = $this->words->say('edges.fastened', ['kind' => $fastener->kind->value, 'spacing' => $fastener->spacing > 0.0 ? $tape->print($fastener->spacing) : 'rib']);
             if ($fastener->spacing > 0.0) {
+                $off = min([INF, ...array_map(static fn (float $at): float => min($at - $placed->from, $placed->to - $at), $placed->fasteners)]);
+                if ($off > 0.0 && $off < Layer::FIELD / 2.0) {
+                    $said[] = $this->words->say('edges.across', ['off' => $tape->print($off)]);
+                }
                 $said[] = $this->words->say('edges.first', ['end' => $tape->print($fastener->end), 'loose' => $fastener->isLoose ? 'yes' : 'no']);
             }
         }

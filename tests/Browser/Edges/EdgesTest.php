@@ -20,7 +20,7 @@ final class EdgesTest extends BrowserTestCase
     {
         $person = $this->atTheEdges('Drip');
         $this->pick($person, 'Hall N: eave');
-        $person->sees('Offset cleat · pancake screws every 12″ · first 1″ from the end · butted, 3/16″ left open');
+        $person->sees('Offset cleat · pancake screws every 12″ · 1/2″ in from its edge · first 1″ from the end · butted, 3/16″ left open');
         $person->sees('Water leaves over every lap.');
         $person->waitFor("//*[@data-section='cleat-nose']//*[@data-layer='offset-cleat']");
         $person->find("//*[@data-choice='hooked-drip']//button[normalize-space()='Use it here']")->click();
@@ -71,7 +71,7 @@ final class EdgesTest extends BrowserTestCase
         $person->find("//li[@data-row='eave-trim']/button")->click();
         $person->type('Spacing', '8');
         $person->press('Set');
-        $person->sees('Eave trim · pancake screws every 8″ · first 1″ from the end · laps 6″');
+        $person->sees('Eave trim · pancake screws every 8″ · 1/2″ in from its edge · first 1″ from the end · laps 6″');
         $person->sees('Eave trim: every 8″ instead of 12″');
         $person->waitForSave();
     }
