@@ -11,6 +11,7 @@ use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\SurveyStage;
+use Imbrex\Core\Trims\TrimsStage;
 
 /** The one list of stages, in the order of work. */
 final class Stages
@@ -23,6 +24,7 @@ final class Stages
         'layout' => LayoutStage::class,
         'cutting' => CuttingStage::class,
         'edges' => EdgesStage::class,
+        'trims' => TrimsStage::class,
         'load-out' => LoadOutStage::class,
     ];
 }

@@ -81,7 +81,7 @@ final class StickPatterns
         return $bound;
     }
 
-    /** @return list<float> what a piece of each length is worth, in sticks */
+    /** @return array<int, float> what a piece of each length is worth, in sticks */
     private function prices(): array
     {
         $prices = array_fill(0, count($this->lengths), 0.0);
@@ -97,7 +97,7 @@ final class StickPatterns
     /**
      * Finds the pattern of most worth.
      *
-     * @param  list<float>  $prices
+     * @param  array<int, float>  $prices
      * @return bool whether there is none dearer for certain
      */
     private function dearest(array $prices): bool
@@ -112,7 +112,7 @@ final class StickPatterns
 
     /**
      * @param  list<int>  $order
-     * @param  list<float>  $prices
+     * @param  array<int, float>  $prices
      * @param  array<int, int>  $pattern
      */
     private function look(array $order, array $prices, int $at, float $room, float $worth, array $pattern): void

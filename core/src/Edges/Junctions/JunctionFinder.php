@@ -15,9 +15,6 @@ use Imbrex\Core\Roof\Roof;
 /** Finds where edges of the roof end in one point, and which junction stands there. */
 final readonly class JunctionFinder
 {
-    /** Ends this near (in) to each other are one point: measured planes may not close to a hair. */
-    private const NEAR = 1.0;
-
     public function __construct(private Roof $roof)
     {
     }
@@ -30,7 +27,7 @@ final readonly class JunctionFinder
     {
         $found = [];
         $known = [];
-        foreach ($this->points() as [$at, $edges]) {
+        foreach (MeetingPoints::of($this->roof) as [$at, $edges]) {
             $kind = JunctionKind::of(array_map(static fn (Edge $edge): EdgeKind => $edge->kind, $edges), $this->turnsIn($at, $edges));
             if ($kind === null) {
                 continue;
@@ -57,55 +54,6 @@ final readonly class JunctionFinder
         return min([INF, ...$rises]) / 12.0;
     }
 
-    /** @return list<array{Point, list<Edge>}> where more than one edge ends, and those that do */
-    private function points(): array
-    {
-        $places = $meeting = $byCell = [];
-        foreach ($this->roof->edges as $edge) {
-            foreach ([[$edge->from, $edge->fromHeight], [$edge->to, $edge->toHeight]] as [$at, $height]) {
-                $number = $this->known($places, $byCell, $at, $height) ?? count($places);
-                if (! isset($places[$number])) {
-                    $places[] = [$at, $height];
-                    $byCell[self::cell($at, 0, 0)][] = $number;
-                }
-                $meeting[$number][$edge->id] = $edge;
-            }
-        }
-        $points = [];
-        foreach ($places as $number => [$at]) {
-            $edges = array_values($meeting[$number]);
-            if (count($edges) > 1) {
-                $points[] = [$at, $edges];
-            }
-        }
-
-        return $points;
-    }
-
-    /**
-     * @param  list<array{Point, float}>  $places  in plan, and how high
-     * @param  array<string, list<int>>  $byCell  numbers of the places
-     */
-    private function known(array $places, array $byCell, Point $at, float $height): ?int
-    {
-        foreach ([-1, 0, 1] as $dx) {
-            foreach ([-1, 0, 1] as $dy) {
-                foreach ($byCell[self::cell($at, $dx, $dy)] ?? [] as $number) {
-                    if ($places[$number][0]->distanceTo($at) < self::NEAR && abs($places[$number][1] - $height) < self::NEAR) {
-                        return $number;
-                    }
-                }
-            }
-        }
-
-        return null;
-    }
-
-    private static function cell(Point $at, int $dx, int $dy): string
-    {
-        return ((int) floor($at->u / self::NEAR) + $dx).' '.((int) floor($at->v / self::NEAR) + $dy);
-    }
-
     /**
      * Whether a face that ends at two walls there lies in their corner, and not round it.
      *
@@ -129,7 +77,7 @@ final readonly class JunctionFinder
         foreach ($face->region()->loops() as $loop) {
             foreach (array_keys($loop->corners) as $i) {
                 $corner = $loop->corner($i);
-                if ($point !== null && $corner->distanceTo($point) < self::NEAR) {
+                if ($point !== null && $corner->distanceTo($point) < MeetingPoints::NEAR) {
                     [$before, $after] = [$loop->corner($i + count($loop->corners) - 1), $loop->corner($i + 1)];
 
                     // Metal lies to the left of every loop: it turns left round a corner it lies in.

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Trims;
+
+/** What closes one pan at an edge, between its seams. */
+final readonly class Closure
+{
+    /**
+     * @param  string  $kind  key of its layer
+     * @param  float  $left  on the face, inches from its left end across the panels; `$right` the other end
+     * @param  float  $length  along the edge, inches
+     * @param  bool  $isCut  narrower than a pan: cut to a rake, a wall or the end of the edge
+     */
+    public function __construct(public string $edge, public string $face, public string $kind, public float $left, public float $right, public float $length, public bool $isCut)
+    {
+    }
+}

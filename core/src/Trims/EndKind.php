@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Trims;
+
+use Imbrex\Core\Rules\RuleSet;
+
+/** How the end of a run of trim is made, by what it meets there. */
+enum EndKind: string
+{
+    /** A tab goes round the rake's face. */
+    case RoundRake = 'round-rake';
+    /** A tab goes round a corner, over the neighbour that is cut to it. */
+    case CornerTab = 'corner-tab';
+    case CornerCut = 'corner-cut';
+    /** A rake's nose is folded shut at the eave. */
+    case NoseFold = 'nose-fold';
+    /** Two rakes meet: one has a tab, the other is cut to the line. */
+    case MitreTab = 'mitre-tab';
+    case MitreCut = 'mitre-cut';
+    /** Its end goes under what comes down over it. */
+    case UnderCap = 'under-cap';
+    /** A ridge's end is folded down over the rake. */
+    case OverRake = 'over-rake';
+    case HipFoot = 'hip-foot';
+    /** Trimmed to a point under the ridge's cap. */
+    case HipPoint = 'hip-point';
+    case ValleyFoot = 'valley-foot';
+    /** Left long, cut when it has been tried. */
+    case ValleyHead = 'valley-head';
+    /** Turned up a wall, or left long to go under the panel above. */
+    case LeftLong = 'left-long';
+    case WallTab = 'wall-tab';
+    case KickOut = 'kick-out';
+    /** Kept back from the ridge. */
+    case KeptBack = 'kept-back';
+    case Plain = 'plain';
+
+    /** What the stick is longer for it than the edge, inches; less than nothing where it is shorter. */
+    public function allowance(RuleSet $rules): float
+    {
+        return match ($this) {
+            self::RoundRake, self::CornerTab, self::MitreTab, self::UnderCap, self::OverRake, self::HipFoot, self::WallTab => $rules->number('trim.tab'),
+            self::NoseFold => $rules->number('trim.noseFold'),
+            self::ValleyFoot => $rules->number('trim.valleyPast'),
+            self::ValleyHead => $rules->number('trim.valleyLong'),
+            self::LeftLong => $rules->number('trim.headLong'),
+            self::KeptBack => -$rules->number('trim.receiverBack'),
+            self::CornerCut, self::MitreCut, self::HipPoint, self::KickOut, self::Plain => 0.0,
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Trims;
+
+use Imbrex\Core\Builds\Layer;
+use Imbrex\Core\Roof\Edge;
+
+/** A layer of an edge that is bent from sticks: its shape there, its ends, its pieces. */
+final readonly class TrimRun
+{
+    /**
+     * @param  string  $id  of its edge, and the layer: `eave-hall.N.eave-trim`
+     * @param  float  $girth  inches
+     * @param  list<float>  $bends  degrees on the colour side, from the visible low end
+     * @param  string  $metal  key of its metal
+     * @param  float  $length  with what is allowed at its ends, inches
+     * @param  list<TrimPiece>  $pieces  from its low or left end
+     */
+    public function __construct(
+        public string $id,
+        public Edge $edge,
+        public Layer $layer,
+        public TrimShape $shape,
+        public float $girth,
+        public array $bends,
+        public string $metal,
+        public float $length,
+        public EndKind $low,
+        public EndKind $high,
+        public array $pieces,
+    ) {
+    }
+
+    /** What is cut from the same sticks: shape, bends and metal alike. */
+    public function kind(): string
+    {
+        return implode(' ', [$this->shape->key, ...array_map(static fn (float $bend): string => sprintf('%.1f', $bend), $this->bends), $this->metal]);
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Trims;
+
+use Imbrex\Core\Builds\Fixing;
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\Contact\Metals;
+use Imbrex\Core\Edges\Contact\MetalsInput;
+use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Rules\RuleSet;
+
+/** Divides what is bent from sticks at the edges of a roof into pieces. */
+final readonly class TrimRuns
+{
+    private TrimsInput $input;
+
+    private TrimBook $book;
+
+    private RunEnds $ends;
+
+    private Metals $metals;
+
+    private RuleSet $rules;
+
+    private Fixing $fixing;
+
+    private float $rib;
+
+    public function __construct(Plan $plan)
+    {
+        $covering = $plan->job->covering;
+        $this->input = $plan->job->part(TrimsInput::class);
+        $this->book = TrimBook::shipped()->with($this->input->shapes);
+        $this->ends = new RunEnds($plan->of(RoofStage::class)->roof);
+        $this->metals = new Metals($covering, $plan->job->part(MetalsInput::class));
+        $this->rules = $plan->job->rules;
+        $this->fixing = Fixing::of($covering->profile->family);
+        $this->rib = $covering->profile->height;
+    }
+
+    /** @return list<TrimRun> of one edge, in the order its layers go on */
+    public function of(BuiltEdge $built): array
+    {
+        return array_values(array_filter(array_map(fn (PlacedLayer $placed): ?TrimRun => $this->run($built, $placed), $built->section->layers)));
+    }
+
+    /**
+     * How many sticks a lot would take by each school, all its runs divided by it.
+     *
+     * @param  non-empty-list<TrimRun>  $runs  of one kind
+     * @return array<string, int> by school
+     */
+    public function bySchool(array $runs): array
+    {
+        $counts = [];
+        foreach (RunSchool::cases() as $school) {
+            $pieces = array_merge(...array_map(fn (TrimRun $run): array => $school->divide($run->length, $this->stocks($run->shape)[0], $this->joint($run->shape, $run->layer->lap), $this->rules->number('trim.least')), $runs));
+            $counts[$school->value] = count(StickCutter::cut($pieces, $this->stocks($runs[0]->shape)[0], $this->rules->number('trim.kerf'))[0]);
+        }
+
+        return $counts;
+    }
+
+    /** How the runs of a shape are divided. */
+    public function school(TrimShape $shape): RunSchool
+    {
+        return $this->input->schools[$shape->key] ?? RunSchool::from($this->rules->choice('trim.school'));
+    }
+
+    /** How far lengths of a shape lap; less than nothing where they butt and are left open, for they move. */
+    private function joint(TrimShape $shape, float $lap): float
+    {
+        $lap = $this->input->laps[$shape->key] ?? $lap;
+
+        return $lap > 0.0 ? $lap : -$this->rules->number('edge.spliceGap');
+    }
+
+    /** @return non-empty-list<float> lengths of the sticks a shape is bent from, longest first */
+    public function stocks(TrimShape $shape): array
+    {
+        $stocks = $this->input->stocks[$shape->key] ?? [$this->rules->number('trim.stick')];
+        rsort($stocks);
+
+        return $stocks;
+    }
+
+    /**
+     * Zees for the pans are cut from sticks, too.
+     *
+     * @param  list<Closure>  $closures
+     */
+    public function zees(array $closures): ?StickLot
+    {
+        $shape = $this->book->shape('zee');
+        $pieces = $count = [];
+        foreach ($closures as $closure) {
+            if ($closure->kind === 'zee') {
+                $of = "$closure->edge.zee";
+                $count[$of] = ($count[$of] ?? 0) + 1;
+                $pieces[] = new TrimPiece("$of.$count[$of]", 0.0, $closure->length, 0.0, 0.0, false);
+            }
+        }
+        if ($shape === null || $pieces === []) {
+            return null;
+        }
+        $stocks = $this->stocks($shape);
+        $all = array_sum(array_map(static fn (TrimPiece $piece): float => $piece->length, $pieces));
+
+        return StickLot::of("zee {$this->metals->trims()}", $shape, $shape->girth($this->rib), $shape->bends(0.0, 180.0), $this->metals->trims(), $pieces, $stocks, $this->rules->number('trim.kerf'), (int) ceil($all / $stocks[0] - 1e-9));
+    }
+
+    private function run(BuiltEdge $built, PlacedLayer $placed): ?TrimRun
+    {
+        $layer = $placed->layer;
+        $shape = $this->book->of($layer->side(), $built->edge->kind, $this->fixing);
+        // What lies between the seams is no run; each pan has its own.
+        if ($shape === null || ($layer->side() === 'zee' && $layer->lap <= 0.0)) {
+            return null;
+        }
+        [$from, $to] = $this->fromLow($built->edge);
+        $low = $this->ends->of($built->edge, $layer->side(), $layer->role, $from, false);
+        $high = $this->ends->of($built->edge, $layer->side(), $layer->role, $to, true);
+        $length = $built->edge->length() + $low->allowance($this->rules) + $high->allowance($this->rules);
+        $nodes = $built->section->path->nodes;
+        $pitch = $this->pitch($built);
+        $id = "{$built->edge->id}.$layer->key";
+
+        return $length <= 0.0 || count($nodes) < 2 ? null : new TrimRun(
+            $id, $built->edge, $layer, $shape, $shape->girth($this->rib), $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), $this->metals->of($layer) ?? $this->metals->trims(),
+            $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]),
+        );
+    }
+
+    /**
+     * @param  array{Point, Point}  $ends  in plan, the low or left one first
+     * @return list<TrimPiece>
+     */
+    private function pieces(string $id, TrimShape $shape, float $length, float $lap, Edge $edge, array $ends): array
+    {
+        $joint = $this->joint($shape, $lap);
+        $lap = max(0.0, $joint);
+        $lengths = $this->school($shape)->divide($length, $this->stocks($shape)[0], $joint, $this->rules->number('trim.least'));
+        $pieces = [];
+        $at = 0.0;
+        foreach ($lengths as $i => $long) {
+            $pieces[] = new TrimPiece("$id.".($i + 1), $at, $long, $i > 0 ? $lap : 0.0, $i < count($lengths) - 1 ? $lap : 0.0, $i > 0 && $this->isOver($edge, $ends, ($at + $lap / 2.0) / $length));
+            $at += $long - $joint;
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * Whether the next piece lies over the one before it: up-slope over down-slope; on the level the nearer one to whoever looks.
+     *
+     * @param  array{Point, Point}  $ends
+     * @param  float  $part  of the way to the joint
+     */
+    private function isOver(Edge $edge, array $ends, float $part): bool
+    {
+        $viewpoint = $this->input->viewpoint;
+        if (! $edge->isLevel() || $viewpoint === null) {
+            return true;
+        }
+        [$from, $to] = $ends;
+        $joint = new Point($from->u + $part * ($to->u - $from->u), $from->v + $part * ($to->v - $from->v));
+
+        return ($viewpoint->u - $joint->u) * ($to->u - $from->u) + ($viewpoint->v - $joint->v) * ($to->v - $from->v) >= 0.0;
+    }
+
+    /** @return array{Point, Point} the low end first; of a level edge the left one, as one looks up at it */
+    private function fromLow(Edge $edge): array
+    {
+        return $edge->isLevel() || $edge->fromHeight <= $edge->toHeight ? [$edge->from, $edge->to] : [$edge->to, $edge->from];
+    }
+
+    /** Degrees the deck falls square to the edge, where a trim is bent to it. */
+    private function pitch(BuiltEdge $built): float
+    {
+        $nodes = $built->section->path->nodes;
+        [[, $a], [, $b]] = in_array($built->edge->kind, [EdgeKind::Headwall, EdgeKind::Transition], true) ? [$nodes[1], $nodes[2]] : [$nodes[0], $nodes[1]];
+
+        return abs(rad2deg(atan2($b->v - $a->v, abs($b->u - $a->u))));
+    }
+}

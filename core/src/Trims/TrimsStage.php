@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Trims;
+
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Job;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Stage;
+use Imbrex\Core\Units\Length;
+
+/**
+ * Gives every trim its shape, its length, its pieces and the sticks they are cut from; closes every pan.
+ *
+ * @implements Stage<TrimsResult>
+ */
+final class TrimsStage implements Stage
+{
+    /** A shop brake bends from flat sheet this wide, inches. */
+    private const SHEET = 48.0;
+
+    public static function rules(): array
+    {
+        return TrimsRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return [];
+    }
+
+    public function work(Plan $plan): TrimsResult
+    {
+        $runs = new TrimRuns($plan);
+        $closures = new Closures($plan);
+        $made = $byKind = $closed = $findings = [];
+        foreach ($plan->of(EdgesStage::class)->edges as $built) {
+            foreach ($runs->of($built) as $run) {
+                $made[$run->id] = $run;
+                $byKind[$run->kind()][] = $run;
+            }
+            array_push($closed, ...$closures->of($built));
+        }
+        $lots = $schools = [];
+        foreach ($byKind as $kind => $alike) {
+            $lots[$kind] = StickLot::ofRuns($alike, $runs->stocks($alike[0]->shape), $plan->job->rules->number('trim.kerf'));
+            $schools[$kind] = $runs->bySchool($alike);
+            if ($alike[0]->girth > self::SHEET) {
+                $findings[] = Finding::settle('trims.wide', $alike[0]->edge->id, ['girth' => Length::ofInches($alike[0]->girth), 'most' => Length::ofInches(self::SHEET)]);
+            }
+        }
+
+        $zees = $runs->zees($closed);
+        if ($zees !== null) {
+            $lots[$zees->kind] = $zees;
+        }
+
+        return new TrimsResult($made, $lots, $schools, $closed, $findings);
+    }
+}
