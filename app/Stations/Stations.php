@@ -11,6 +11,7 @@ use App\Stations\Layout\LayoutStation;
 use App\Stations\LoadOut\LoadOutStation;
 use App\Stations\Roof\RoofStation;
 use App\Stations\Survey\SurveyStation;
+use App\Stations\Trims\TrimsStation;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Arr;
 
@@ -25,6 +26,7 @@ final class Stations
         LayoutStation::class,
         CuttingStation::class,
         EdgesStation::class,
+        TrimsStation::class,
         LoadOutStation::class,
     ];
 

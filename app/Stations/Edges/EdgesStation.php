@@ -16,10 +16,11 @@ use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\TrimsStage;
 
 final class EdgesStation extends Station
 {
-    public function __construct(private readonly EdgesSlice $slice, private readonly EdgeBook $book)
+    public function __construct(private readonly EdgesSlice $slice, private readonly SticksSlice $sticks, private readonly EdgeBook $book)
     {
     }
 
@@ -53,14 +54,14 @@ final class EdgesStation extends Station
 
     public function slices(): array
     {
-        return ['edges' => $this->slice->of(...)];
+        return ['edges' => $this->slice->of(...), 'sticks' => $this->sticks->of(...)];
     }
 
     public function has(Plan $plan, string $pick): bool
     {
         $built = $plan->of(EdgesStage::class);
 
-        return isset($built->edges[$pick]) || isset($built->junctions[$pick]);
+        return isset($built->edges[$pick]) || isset($built->junctions[$pick]) || isset($plan->of(TrimsStage::class)->runs[$pick]);
     }
 
     public function whole(Plan $plan): array

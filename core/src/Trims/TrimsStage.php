@@ -19,7 +19,7 @@ use Imbrex\Core\Units\Length;
 final class TrimsStage implements Stage
 {
     /** A shop brake bends from flat sheet this wide, inches. */
-    private const SHEET = 48.0;
+    public const SHEET = 48.0;
 
     public static function rules(): array
     {

@@ -15,8 +15,9 @@ import { JunctionDrawing } from './JunctionDrawing';
 import { JunctionSpace } from './JunctionSpace';
 import { LayerSlider } from './LayerSlider';
 import { SectionDrawing } from './SectionDrawing';
+import { SticksView } from './SticksView';
 
-const VIEWS = ['section', 'corners', 'roof', 'schedule'] as const;
+const VIEWS = ['section', 'sticks', 'corners', 'roof', 'schedule'] as const;
 type View = (typeof VIEWS)[number];
 
 /** What goes on in which order, and will it shed? */
@@ -78,55 +79,59 @@ export default function EdgesStation() {
             </>
         );
     }
+    const head = (
+        <div className="deck-head">
+            {VIEWS.map((one) => (
+                <button
+                    key={one}
+                    type="button"
+                    className="chip"
+                    aria-pressed={one === view}
+                    onClick={() => go({ view: one })}
+                >
+                    {t(`edges.view.${one}`)}
+                </button>
+            ))}
+            <span className="spacer" />
+            {slice && view === 'corners' && junction && (
+                <TextField
+                    select
+                    label={t('edges.corner')}
+                    value={junction.id}
+                    fullWidth={false}
+                    sx={{ minWidth: 260, maxWidth: '100%' }}
+                    onChange={(event) => go({ corner: event.target.value })}
+                >
+                    {slice.junctions.map((one) => (
+                        <MenuItem key={one.id} value={one.id}>
+                            {one.name}
+                        </MenuItem>
+                    ))}
+                </TextField>
+            )}
+            {slice && section && view !== 'corners' && (
+                <TextField
+                    select
+                    label={t('edges.pick')}
+                    value={section.edge}
+                    fullWidth={false}
+                    sx={{ minWidth: 260, maxWidth: '100%' }}
+                    onChange={(event) => go({ edge: event.target.value })}
+                >
+                    {slice.edges.map((edge) => (
+                        <MenuItem key={edge.id} value={edge.id}>
+                            {edge.name}
+                        </MenuItem>
+                    ))}
+                </TextField>
+            )}
+        </div>
+    );
+    if (view === 'sticks') return <SticksView head={head} edge={section?.edge ?? null} />;
     return (
         <>
             <main className="deck">
-                <div className="deck-head">
-                    {VIEWS.map((one) => (
-                        <button
-                            key={one}
-                            type="button"
-                            className="chip"
-                            aria-pressed={one === view}
-                            onClick={() => go({ view: one })}
-                        >
-                            {t(`edges.view.${one}`)}
-                        </button>
-                    ))}
-                    <span className="spacer" />
-                    {slice && view === 'corners' && junction && (
-                        <TextField
-                            select
-                            label={t('edges.corner')}
-                            value={junction.id}
-                            fullWidth={false}
-                            sx={{ minWidth: 260, maxWidth: '100%' }}
-                            onChange={(event) => go({ corner: event.target.value })}
-                        >
-                            {slice.junctions.map((one) => (
-                                <MenuItem key={one.id} value={one.id}>
-                                    {one.name}
-                                </MenuItem>
-                            ))}
-                        </TextField>
-                    )}
-                    {slice && section && view !== 'corners' && (
-                        <TextField
-                            select
-                            label={t('edges.pick')}
-                            value={section.edge}
-                            fullWidth={false}
-                            sx={{ minWidth: 260, maxWidth: '100%' }}
-                            onChange={(event) => go({ edge: event.target.value })}
-                        >
-                            {slice.edges.map((edge) => (
-                                <MenuItem key={edge.id} value={edge.id}>
-                                    {edge.name}
-                                </MenuItem>
-                            ))}
-                        </TextField>
-                    )}
-                </div>
+                {head}
                 {!slice && (
                     <p className="muted" role="status">
                         {t('loading')}

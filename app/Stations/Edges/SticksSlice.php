@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Edges;
+
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\RunSchool;
+use Imbrex\Core\Trims\Stick;
+use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\TrimPiece;
+use Imbrex\Core\Trims\TrimRun;
+use Imbrex\Core\Trims\TrimsInput;
+use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Units\TapePrinter;
+
+/** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
+final readonly class SticksSlice
+{
+    public function __construct(private EdgeNames $names, private LayerWords $layers, private Words $words, private Wire $wire)
+    {
+    }
+
+    /**
+     * @param  string|null  $pick  id of a run, or of an edge
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $made = $plan->of(TrimsStage::class);
+        $names = $this->names->of($plan->of(RoofStage::class)->roof);
+        $run = $made->runs[$pick ?? ''] ?? self::seen($made->of($pick ?? '')) ?? self::seen(array_values($made->runs));
+
+        return [
+            'lots' => array_values(array_map(fn (StickLot $lot): array => $this->lot($lot, $made->schools[$lot->kind] ?? [], $plan), $made->lots)),
+            'runs' => array_map(fn (TrimRun $one): array => ['id' => $one->id, 'name' => $this->layers->name($one->layer)], $run === null ? [] : $made->of($run->edge->id)),
+            'run' => $run === null ? null : $this->run($run, $names[$run->edge->id], $plan),
+            'pieces' => array_sum(array_map(static fn (StickLot $lot): int => count($lot->pieces), $made->lots)),
+            'sticks' => $made->sticks(),
+            'closures' => $this->closures($made->closures),
+            'findings' => $this->wire->findings($plan, $plan->findingsOf('trims')),
+        ];
+    }
+
+    /**
+     * @param  array<string, int>  $schools
+     * @return array<string, mixed>
+     */
+    private function lot(StickLot $lot, array $schools, Plan $plan): array
+    {
+        $input = $plan->job->part(TrimsInput::class);
+        $chosen = $input->schools[$lot->shape->key] ?? RunSchool::from($plan->job->rules->choice('trim.school'));
+
+        return [
+            'kind' => $lot->kind,
+            'shape' => $lot->shape->key,
+            'name' => $this->words->say("trim.{$lot->shape->key}"),
+            'girth' => $lot->girth,
+            'bends' => $lot->bends,
+            'pieces' => count($lot->pieces),
+            'used' => count($lot->sticks),
+            'bound' => $lot->bound,
+            'proven' => $lot->isProven(),
+            'counted' => $lot->counted,
+            'schools' => array_map(static fn (string $key, int $sticks): array => ['key' => $key, 'sticks' => $sticks, 'chosen' => $key === $chosen->value], array_keys($schools), array_values($schools)),
+            'kept' => $this->alike($lot->kept($plan->job->rules->number('trim.keep'))),
+            'rows' => $this->rows($lot),
+            'stocks' => $input->stocks[$lot->shape->key] ?? [$plan->job->rules->number('trim.stick')],
+            'lap' => max([0.0, ...array_map(static fn (TrimPiece $piece): float => max($piece->lapLow, $piece->lapHigh), $lot->pieces)]),
+        ];
+    }
+
+    /** @param  list<TrimRun>  $runs */
+    private static function seen(array $runs): ?TrimRun
+    {
+        foreach ($runs as $run) {
+            // What one sees is asked for first, not the cleat it hangs on.
+            if ($run->layer->role === LayerRole::Trim) {
+                return $run;
+            }
+        }
+
+        return $runs[0] ?? null;
+    }
+
+    /**
+     * @param  list<float>  $lengths
+     * @return list<array{length: float, count: int}>
+     */
+    private function alike(array $lengths): array
+    {
+        $counts = array_count_values(array_map(static fn (float $length): string => sprintf('%.4f', $length), $lengths));
+
+        return array_map(static fn (string|int $length, int $count): array => ['length' => (float) $length, 'count' => $count], array_keys($counts), array_values($counts));
+    }
+
+    /** @return list<array<string, mixed>> sticks that are cut alike are told once, with how many */
+    private function rows(StickLot $lot): array
+    {
+        $rows = [];
+        foreach ($lot->sticks as $stick) {
+            $like = implode(' ', [$stick->stock, ...array_map(static fn (TrimPiece $piece): string => sprintf('%.4f', $piece->length), $stick->pieces)]);
+            $rows[$like] ??= [...$this->stick($stick), 'count' => 0];
+            $rows[$like]['count']++;
+        }
+
+        return array_values($rows);
+    }
+
+    /** @return array<string, mixed> */
+    private function stick(Stick $stick): array
+    {
+        $at = 0.0;
+        $cuts = [];
+        foreach ($stick->pieces as $piece) {
+            $cuts[] = ['id' => $piece->id, 'name' => $piece->id, 'length' => $piece->length, 'at' => $at];
+            $at += $piece->length;
+        }
+
+        return ['stock' => $stick->stock, 'cuts' => $cuts, 'offcut' => $stick->offcut];
+    }
+
+    /** @return array<string, mixed> */
+    private function run(TrimRun $run, string $name, Plan $plan): array
+    {
+        $tape = Wire::tape($plan)->inInches();
+        $lap = max([0.0, ...array_map(static fn (TrimPiece $piece): float => $piece->lapHigh, $run->pieces)]);
+
+        return [
+            'id' => $run->id,
+            'layer' => $run->layer->key,
+            'name' => $this->layers->name($run->layer),
+            'edge' => $run->edge->id,
+            'edgeName' => $name,
+            'kind' => $run->kind(),
+            'length' => $run->length,
+            'edgeLength' => $run->edge->length(),
+            'low' => $this->words->say("trim-end.{$run->low->value}"),
+            'high' => $this->words->say("trim-end.{$run->high->value}"),
+            'pieces' => array_map(fn (TrimPiece $piece, int $i): array => [
+                'id' => $piece->id,
+                'number' => $i + 1,
+                'at' => $piece->at,
+                'length' => $piece->length,
+                'lapLow' => $piece->lapLow,
+                'lapHigh' => $piece->lapHigh,
+                'over' => $piece->isOver,
+                'said' => $this->piece($run, $piece, $tape),
+            ], $run->pieces, array_keys($run->pieces)),
+            'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
+        ];
+    }
+
+    /** What lies over what where a piece begins. */
+    private function piece(TrimRun $run, TrimPiece $piece, TapePrinter $tape): string
+    {
+        return $this->words->say('sticks.lap', ['lap' => $tape->print($piece->lapLow), 'over' => match (true) {
+            $piece->at <= 0.0 => 'first',
+            $piece->lapLow <= 0.0 => 'butts',
+            default => $piece->isOver ? 'over' : 'under',
+        }, 'climbs' => $run->edge->isLevel() ? 'no' : 'yes']);
+    }
+
+    /**
+     * @param  list<Closure>  $closures
+     * @return list<array<string, mixed>> by kind, and how many there are of each length
+     */
+    private function closures(array $closures): array
+    {
+        $kinds = [];
+        foreach ($closures as $closure) {
+            $kinds[$closure->kind][sprintf('%.4f', $closure->length)][] = $closure;
+        }
+
+        return array_map(fn (string $kind, array $byLength): array => [
+            'name' => $this->words->say("layer.$kind"),
+            'count' => array_sum(array_map(count(...), $byLength)),
+            'lengths' => array_values(array_map(static fn (array $alike): array => ['length' => $alike[0]->length, 'count' => count($alike), 'cut' => $alike[0]->isCut], $byLength)),
+        ], array_keys($kinds), array_values($kinds));
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Trims;
+
+use App\Documents\Reading;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Trims\Bend;
+use Imbrex\Core\Trims\RunSchool;
+use Imbrex\Core\Trims\TrimBook;
+use Imbrex\Core\Trims\TrimHem;
+use Imbrex\Core\Trims\TrimLeg;
+use Imbrex\Core\Trims\TrimShape;
+use Imbrex\Core\Trims\TrimsInput;
+use Imbrex\Core\Trims\TrimsStage;
+use stdClass;
+
+/** Reads of a document how trims are made otherwise than the house makes them. */
+final readonly class TrimsReader
+{
+    public function __construct(private Reading $reading)
+    {
+    }
+
+    public function input(): TrimsInput
+    {
+        $said = $this->reading->document->trims ?? new stdClass;
+        foreach (['laps', 'stocks', 'schools', 'shapes'] as $field) {
+            foreach (array_keys((array) ($said->{$field} ?? [])) as $key) {
+                if (TrimBook::shipped()->shape((string) $key) === null) {
+                    $this->reading->fault("trims.$field.$key", 'trim-shape', (string) $key, ['known' => implode(', ', array_keys(TrimBook::shipped()->all()))]);
+                }
+            }
+        }
+        $least = $this->reading->covering->rules->number('trim.least');
+        $laps = array_map(floatval(...), (array) ($said->laps ?? []));
+        foreach ($laps as $key => $lap) {
+            // The least piece has a lap at either end.
+            if (2.0 * $lap > $least) {
+                $this->reading->fault("trims.laps.$key", 'range', $lap, ['least' => 0, 'most' => $least / 2.0]);
+            }
+        }
+        $stocks = [];
+        foreach ((array) ($said->stocks ?? []) as $key => $lengths) {
+            $stocks[(string) $key] = array_values(array_map(floatval(...), (array) $lengths)) ?: [24.0];
+        }
+        $viewpoint = $said->viewpoint ?? null;
+
+        return new TrimsInput(
+            $this->shapes((array) ($said->shapes ?? [])),
+            $laps,
+            $stocks,
+            array_map(static fn (mixed $school): RunSchool => RunSchool::from((string) $school), (array) ($said->schools ?? [])),
+            is_array($viewpoint) ? new Point((float) $viewpoint[0], (float) $viewpoint[1]) : null,
+        );
+    }
+
+    /**
+     * @param  array<string, stdClass>  $said
+     * @return array<string, TrimShape>
+     */
+    private function shapes(array $said): array
+    {
+        $shapes = [];
+        foreach ($said as $key => $shape) {
+            $shapes[(string) $key] = $this->shape($shape, (string) $key);
+        }
+
+        return $shapes;
+    }
+
+    private function shape(stdClass $said, string $key): TrimShape
+    {
+        $field = "trims.shapes.$key";
+        $legs = array_values((array) $said->legs);
+        $last = count($legs) - 1;
+        foreach ($legs as $i => $leg) {
+            if (($i === $last) === (isset($leg->bend) || ($leg->follows ?? null) === 'dihedral')) {
+                $this->reading->fault("$field.legs[$i].bend", $i === $last ? 'trim-last-bend' : 'trim-bend', $leg->bend ?? null);
+            }
+        }
+        $made = array_map(static fn (stdClass $leg): TrimLeg => new TrimLeg((float) $leg->length, isset($leg->bend) || isset($leg->follows) ? new Bend((float) ($leg->bend ?? 0.0), match ($leg->follows ?? null) {
+            'pitch' => 1.0,
+            'pitch-less' => -1.0,
+            default => 0.0,
+        }, ($leg->follows ?? null) === 'dihedral') : null), $legs);
+        foreach (['low' => $legs[0], 'high' => $legs[$last]] as $end => $leg) {
+            if (isset($said->{$end}) && (float) $said->{$end}->length > (float) $leg->length) {
+                $this->reading->fault("$field.$end.length", 'trim-hem', $said->{$end}->length, ['leg' => (float) $leg->length]);
+            }
+        }
+        $hem = static fn (?stdClass $hem): ?TrimHem => $hem === null ? null : new TrimHem((float) $hem->length, (bool) ($hem->open ?? false));
+        $shape = new TrimShape($key, $made === [] ? [new TrimLeg(1.0)] : $made, $hem($said->low ?? null), $hem($said->high ?? null));
+        if ($shape->girth(0.0) > TrimsStage::SHEET) {
+            $this->reading->fault("$field.legs", 'trim-girth', $shape->girth(0.0), ['most' => TrimsStage::SHEET]);
+        }
+
+        return $shape;
+    }
+}

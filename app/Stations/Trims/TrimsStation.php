@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Trims;
+
+use App\Documents\Reading;
+use App\Stations\Change;
+use App\Stations\Edition;
+use App\Stations\Station;
+use App\Stations\StationFile;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\Stick;
+use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\TrimPiece;
+use Imbrex\Core\Trims\TrimRun;
+use Imbrex\Core\Trims\TrimsInput;
+use Imbrex\Core\Trims\TrimsStage;
+use stdClass;
+
+/** Trims, sticks and closures: what a document says of them, what the plan tells. Their screen is that of the edges. */
+final class TrimsStation extends Station
+{
+    public function __construct(private readonly PiecesCsv $csv)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'trims';
+    }
+
+    public function stage(): string
+    {
+        return 'trims';
+    }
+
+    public function read(Reading $reading): TrimsInput
+    {
+        return (new TrimsReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return ($before->trims ?? null) == ($after->trims ?? null) ? [] : [new Change('trims-made', [])];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        $made = $plan->of(TrimsStage::class);
+        $colour = $plan->job->covering->colour?->value;
+
+        return [
+            'trims' => array_values(array_map(self::run(...), $made->runs)),
+            'sticks' => array_merge(...array_values(array_map(static fn (StickLot $lot): array => array_map(static fn (Stick $stick): array => [
+                'kind' => $lot->kind,
+                'colour' => $colour,
+                'stock' => $stick->stock,
+                'cuts' => array_map(static fn (TrimPiece $piece): string => $piece->id, $stick->pieces),
+                'lengths' => array_map(static fn (TrimPiece $piece): float => $piece->length, $stick->pieces),
+                'offcut' => $stick->offcut,
+            ], $lot->sticks), $made->lots))),
+            'stickBounds' => array_values(array_map(static fn (StickLot $lot): array => ['kind' => $lot->kind, 'used' => count($lot->sticks), 'lowerBound' => $lot->bound, 'proven' => $lot->isProven()], $made->lots)),
+            'closures' => array_map(static fn (Closure $closure): array => ['edge' => $closure->edge, 'face' => $closure->face, 'left' => $closure->left, 'right' => $closure->right, 'length' => $closure->length, 'kind' => $closure->kind], $made->closures),
+        ];
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('trim-pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->csv->write($edition))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(TrimRun $run): array
+    {
+        $last = count($run->pieces) - 1;
+
+        return [
+            'id' => $run->id,
+            'kind' => $run->shape->key,
+            'edge' => $run->edge->id,
+            'girth' => $run->girth,
+            'bendsDegrees' => $run->bends,
+            'pieces' => array_map(static fn (TrimPiece $piece, int $i): array => [
+                'id' => $piece->id,
+                'length' => $piece->length,
+                'lapLow' => $piece->lapLow,
+                'lapHigh' => $piece->lapHigh,
+                'ends' => ['low' => $i === 0 ? $run->low->value : 'lap', 'high' => $i === $last ? $run->high->value : 'lap'],
+                'marks' => $piece->marks(),
+            ], $run->pieces, array_keys($run->pieces)),
+        ];
+    }
+}

@@ -1,0 +1,28 @@
+/** How trims are made: what the document keeps of it, by the shape of a trim. */
+import type { JobDocument } from '../contracts/job';
+
+type Trims = NonNullable<JobDocument['trims']>;
+type Kept = 'laps' | 'stocks' | 'schools';
+
+/** One thing is wished of all trims of a shape; undefined takes it back. */
+function wish<K extends Kept>(
+    document: JobDocument,
+    field: K,
+    shape: string,
+    value: NonNullable<Trims[K]>[string] | undefined,
+): JobDocument {
+    const own = { ...document.trims?.[field] } as Record<string, unknown>;
+    if (value === undefined) delete own[shape];
+    else own[shape] = value;
+    const trims = { ...document.trims, [field]: Object.keys(own).length > 0 ? own : undefined } as Trims;
+    const kept = Object.fromEntries(Object.entries(trims).filter(([, one]) => one !== undefined)) as Trims;
+    return { ...document, trims: Object.keys(kept).length > 0 ? kept : undefined };
+}
+
+export const divideBy = (document: JobDocument, shape: string, school: NonNullable<Trims['schools']>[string]) =>
+    wish(document, 'schools', shape, school);
+
+export const lapBy = (document: JobDocument, shape: string, lap: number) => wish(document, 'laps', shape, lap);
+
+export const cutFrom = (document: JobDocument, shape: string, stocks: number[] | undefined) =>
+    wish(document, 'stocks', shape, stocks as NonNullable<Trims['stocks']>[string] | undefined);

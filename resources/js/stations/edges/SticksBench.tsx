@@ -1,0 +1,119 @@
+import { useTranslation } from 'react-i18next';
+import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
+import { Findings } from '../../bench/Findings';
+import { useJob } from '../../job/JobContext';
+import { divideBy, lapBy } from '../../job/trimEdits';
+import { useJobTape } from '../../tape/JobTape';
+import { Len } from '../../tape/Len';
+import { TapeEntry } from '../../tape/TapeEntry';
+import { StockEntry } from './StockEntry';
+
+interface SticksBenchProps {
+    slice: SticksSlice;
+    run: TrimRun;
+    lot: StickLot;
+}
+
+/** A run of trim: its pieces, what its kind is cut from, how else it might be divided. */
+export function SticksBench({ slice, run, lot }: SticksBenchProps) {
+    const { t } = useTranslation();
+    const { edit, mayChange, units } = useJob();
+    const print = useJobTape();
+    return (
+        <aside className="bench" aria-label={t('bench')}>
+            <h1>{run.name}</h1>
+            <p className="muted">
+                {run.edgeName} · <Len inches={run.edgeLength} />
+            </p>
+            <p style={{ marginTop: 4 }}>{t('sticks.ends', { low: run.low, high: run.high })}</p>
+            <ol className="layers" style={{ marginTop: 10 }} aria-label={t('sticks.run-of')}>
+                {run.pieces.map((piece) => (
+                    <li key={piece.id} data-row={piece.id} style={{ display: 'flex', gap: 12, padding: '8px 4px' }}>
+                        <b className="number">{piece.number}</b>
+                        <span>
+                            <b>
+                                <Len inches={piece.length} />
+                            </b>
+                            <span className="muted"> · {piece.said}</span>
+                        </span>
+                    </li>
+                ))}
+            </ol>
+            <h2>{lot.name}</h2>
+            <p>
+                {t('sticks.all', { pieces: lot.pieces, sticks: lot.used })};{' '}
+                {t('sticks.proven', { proven: lot.proven ? 'yes' : 'no', bound: lot.bound })}.
+            </p>
+            <p className="muted">{t('sticks.counted', { count: lot.counted })}</p>
+            <p className="muted">
+                {lot.kept.length === 0
+                    ? t('sticks.kept-none')
+                    : t('sticks.kept', {
+                          lengths: lot.kept
+                              .map((one) => t('sticks.closure', { count: one.count, length: print(one.length) }))
+                              .join(', '),
+                      })}
+            </p>
+            {lot.schools.length > 0 && (
+                <section aria-label={t('sticks.school')}>
+                    <h2>{t('sticks.school')}</h2>
+                    {lot.schools.map((school) => (
+                        <button
+                            key={school.key}
+                            type="button"
+                            className="card"
+                            data-school={school.key}
+                            aria-pressed={school.chosen}
+                            disabled={!mayChange}
+                            onClick={() => edit((d) => divideBy(d, lot.shape, school.key))}
+                        >
+                            <span className="row">
+                                <span>{t(`sticks.school.${school.key}`)}</span>
+                                <span>{t('sticks.of', { used: school.sticks })}</span>
+                            </span>
+                        </button>
+                    ))}
+                </section>
+            )}
+            {mayChange && (
+                <div className="stack" style={{ gap: 12, marginTop: 12 }}>
+                    <TapeEntry
+                        key={`${lot.shape} ${lot.lap}`}
+                        label={t('sticks.lap-set')}
+                        start={print(lot.lap)}
+                        units={units}
+                        action={t('sticks.set')}
+                        most={24}
+                        onEnter={(lap) => edit((d) => lapBy(d, lot.shape, lap))}
+                    />
+                    <StockEntry key={lot.shape} lot={lot} />
+                </div>
+            )}
+            {slice.closures.length > 0 && (
+                <section aria-label={t('sticks.closures')}>
+                    <h2>{t('sticks.closures')}</h2>
+                    {slice.closures.map((closure) => (
+                        <details key={closure.name}>
+                            <summary>
+                                {closure.name}: {closure.count}
+                            </summary>
+                            <ul className="plain" style={{ columns: 2 }}>
+                                {closure.lengths.map((one) => (
+                                    <li key={one.length}>
+                                        {t(one.cut ? 'sticks.closure-cut' : 'sticks.closure', {
+                                            count: one.count,
+                                            length: print(one.length),
+                                        })}
+                                    </li>
+                                ))}
+                            </ul>
+                        </details>
+                    ))}
+                </section>
+            )}
+            <Findings findings={slice.findings} />
+            <h2>{t('mind')}</h2>
+            <p className="caution">{t('caution.edges')}</p>
+        </aside>
+    );
+}

@@ -1,0 +1,76 @@
+import { useState, type ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { useJobTape } from '../../tape/JobTape';
+import { StickMap } from './StickMap';
+import { SticksBench } from './SticksBench';
+import { StickStrip } from './StickStrip';
+
+interface SticksViewProps {
+    /** What stands over the deck. */
+    head: ReactNode;
+    edge: string | null;
+}
+
+/** What is cut from which stick, and how the pieces of one edge lie. */
+export function SticksView({ head, edge }: SticksViewProps) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const print = useJobTape();
+    const [picked, setPicked] = useState<{ edge: string | null; run: string } | null>(null);
+    const wanted = picked && picked.edge === edge ? picked.run : edge;
+    const slice = usePlanSlice(job.id, 'sticks', job.revision, wanted).data;
+    const run = slice?.run ?? null;
+    const lot = slice?.lots.find((one) => one.kind === run?.kind) ?? null;
+    const title = run
+        ? t('sticks.title', { name: run.name, length: print(run.length, 'up'), count: run.pieces.length })
+        : '';
+    return (
+        <>
+            <main className="deck">
+                {head}
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {slice && !run && <p className="sheet">{t('sticks.none')}</p>}
+                {slice && run && (
+                    <div className="rowed" role="group" aria-label={t('sticks.run-of')} style={{ marginTop: 10 }}>
+                        {slice.runs.map((one) => (
+                            <button
+                                key={one.id}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one.id === run.id}
+                                onClick={() => setPicked({ edge, run: one.id })}
+                            >
+                                {one.name}
+                            </button>
+                        ))}
+                    </div>
+                )}
+                {slice && (
+                    <StickMap
+                        lots={slice.lots}
+                        picked={run?.kind ?? null}
+                        onPick={(one) => {
+                            // The first of its pieces tells a run of the kind.
+                            const piece = one.rows[0]?.cuts[0]?.id;
+                            if (piece) setPicked({ edge, run: piece.replace(/\.\d+$/, '') });
+                        }}
+                    />
+                )}
+            </main>
+            {slice && run && lot ? (
+                <SticksBench slice={slice} run={run} lot={lot} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('edges.view.sticks')}</h1>
+                </aside>
+            )}
+            {run && <StickStrip run={run} title={title} />}
+        </>
+    );
+}
