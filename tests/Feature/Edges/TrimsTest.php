@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Edges;
+
+use Illuminate\Support\Facades\Artisan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\FeatureTestCase;
+
+/** Trims as a document says them: told in the plan, shown as sticks, written as CSV, refused by name. */
+final class TrimsTest extends FeatureTestCase
+{
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): array
+    {
+        $legs = [['length' => 3, 'bend' => 90], ['length' => 4]];
+
+        return [
+            'a shape there is not' => [['laps' => ['gutter' => 4]], 'trims.laps.gutter', 'eave-trim'],
+            'a lap longer than a piece' => [['laps' => ['ridge-cap' => 14]], 'trims.laps.ridge-cap', '12'],
+            'a lap below nothing' => [['laps' => ['ridge-cap' => -2]], 'trims.laps.ridge-cap', '-2'],
+            'stock shorter than two feet' => [['stocks' => ['ridge-cap' => [120, 20]]], 'trims.stocks.ridge-cap[1]', '24'],
+            'no stock' => [['stocks' => ['ridge-cap' => []]], 'trims.stocks.ridge-cap', '1'],
+            'a school there is not' => [['schools' => ['ridge-cap' => 'thrifty']], 'trims.schools.ridge-cap', 'balanced'],
+            'wider than the sheet' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 24, 'bend' => 90], ['length' => 24, 'bend' => 90], ['length' => 2]]]]], 'trims.shapes.ridge-cap.legs', '48'],
+            'a hem deeper than its leg' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 0.5, 'bend' => 90], ['length' => 4]], 'low' => ['length' => 0.75]]]], 'trims.shapes.ridge-cap.low.length', '0.5'],
+            'a bend that is none' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3], ['length' => 4]]]]], 'trims.shapes.ridge-cap.legs[0].bend', 'the angle'],
+            'a bend after the last leg' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3, 'bend' => 90], ['length' => 4, 'bend' => 90]]]]], 'trims.shapes.ridge-cap.legs[1].bend', 'nothing'],
+            'a leg of nothing' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 0, 'bend' => 90], ...array_slice($legs, 1)]]]], 'trims.shapes.ridge-cap.legs[0].length', '0'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $said */
+    #[DataProvider('bad')]
+    public function test_what_cannot_be_made_is_refused_by_name(array $said, string $field, string $accepted): void
+    {
+        $answer = $this->begin($this->member(), [...self::boathouse(), 'trims' => $said])->assertUnprocessable();
+
+        self::assertSame($field, $answer->json('faults.0.field'));
+        self::assertStringContainsString($accepted, (string) $answer->json('faults.0.message'));
+    }
+
+    public function test_the_whole_plan_tells_trims_sticks_bounds_and_closures(): void
+    {
+        self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/boathouse.json')]));
+        $plan = json_decode(Artisan::output(), true);
+        $trims = array_column($plan['trims'], null, 'id');
+        $eave = $trims['eave-hall.N.eave-trim'];
+        self::assertEquals(['eave-trim', 'eave-hall.N', 8.25], [$eave['kind'], $eave['edge'], $eave['girth']]);
+        self::assertEqualsWithDelta([135.0, 116.56505117707799], $eave['bendsDegrees'], 1e-6);
+        // 700 and one tab: seven pieces with laps of 6.
+        self::assertEquals([68.5, 120, 120, 120, 120, 120, 68.5], array_column($eave['pieces'], 'length'));
+        self::assertSame([['low' => 'corner-cut', 'high' => 'lap'], ['low' => 'lap', 'high' => 'corner-tab']], [$eave['pieces'][0]['ends'], $eave['pieces'][6]['ends']]);
+        self::assertEquals([6, 114], $eave['pieces'][1]['marks']);
+        $used = array_count_values(array_column($plan['sticks'], 'kind'));
+        foreach ($plan['stickBounds'] as $bound) {
+            self::assertSame([$used[$bound['kind']], true], [$bound['used'], $bound['proven']], $bound['kind']);
+        }
+        self::assertEquals(array_column($plan['stickBounds'], 'used', 'kind'), $used);
+        foreach ($plan['sticks'] as $stick) {
+            self::assertEqualsWithDelta($stick['stock'], array_sum($stick['lengths']) + $stick['offcut'], 1e-6);
+        }
+        $ridge = array_values(array_filter($plan['closures'], static fn (array $one): bool => $one['edge'] === 'ridge-hall.S-hall.N' && $one['face'] === 'hall.S'));
+        self::assertEqualsWithDelta(15.375, $ridge[3]['length'], 1e-9);
+    }
+
+    public function test_sticks_are_shown_and_follow_what_is_said_of_them(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (string $pick): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/sticks?pick=$pick")->assertOk()->json();
+        $usual = $slice('eave-hall.N');
+        self::assertSame(['Eave trim', 'Hall N: eave', '7 pieces, laps 6″'], [$usual['run']['name'], $usual['run']['edgeName'], $usual['run']['said']]);
+        self::assertSame(['Trim cleat', 'Eave trim', 'Offset cleat'], array_column($usual['runs'], 'name'));
+        self::assertSame('6 pieces, butted, 3/16″ left open', $slice('eave-hall.N.trim-cleat')['run']['said']);
+        $lot = static fn (array $slice): array => array_column($slice['lots'], null, 'shape')['eave-trim'];
+        self::assertSame([['balanced', true], ['full-first', false], ['equal', false]], array_map(static fn (array $one): array => [$one['key'], $one['chosen']], $lot($usual)['schools']));
+        $promised = array_column($lot($usual)['schools'], 'sticks', 'key')['full-first'];
+
+        $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['schools' => ['eave-trim' => 'full-first'], 'laps' => ['eave-trim' => 4], 'stocks' => ['trim-cleat' => [126]]]], 1)->assertOk();
+        self::assertStringContainsString('trims-made', (string) json_encode($told->json()));
+        $job->refresh();
+        $now = $slice('eave-hall.N');
+        self::assertSame('7 pieces, laps 4″', $now['run']['said']);
+        self::assertSame([120, 120, 120, 120, 120, 101, 24], array_map(intval(...), array_column($now['run']['pieces'], 'length')), 'what would be 5 takes from the piece before it');
+        self::assertLessThanOrEqual($promised, $lot($now)['used']);
+        self::assertEquals([126], array_column($now['lots'], null, 'shape')['trim-cleat']['stocks']);
+        // Of an edge there is not, the first is shown.
+        self::assertSame('Hall S: eave 1', $slice('eave-nowhere')['run']['edgeName']);
+    }
+
+    public function test_the_pieces_are_written_as_csv(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $csv = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/trim-pieces.csv")->assertOk()->getContent();
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim(str_replace("\r", '', $csv))));
+        $head = array_map(static fn (?string $one): string => ltrim((string) $one, "\u{FEFF}"), array_shift($rows) ?? []);
+        $rows = array_map(static fn (array $row): array => array_combine($head, $row), $rows);
+        $piece = array_column($rows, null, 'piece')['eave-hall.N.eave-trim.2'];
+        self::assertSame(['Eave trim', 'Hall N: eave', '120', '6 114', '8.25', '135 116.57', 'steel'], [$piece['trim'], $piece['edge'], $piece['length_in'], $piece['marks_in'], $piece['girth_in'], $piece['bends_deg'], $piece['metal']]);
+        $zees = array_values(array_filter($rows, static fn (array $row): bool => $row['trim'] === 'Zee'));
+        self::assertNotSame([], $zees);
+        self::assertNotSame('', $zees[0]['edge']);
+        // What lies in one stick goes into it.
+        $sticks = [];
+        foreach ($rows as $row) {
+            $sticks[$row['stick']] = ($sticks[$row['stick']] ?? 0.0) + (float) $row['length_in'];
+        }
+        self::assertLessThanOrEqual(120.001, max($sticks));
+    }
+
+    /** @return array<string, mixed> */
+    private static function boathouse(): array
+    {
+        return json_decode((string) file_get_contents(base_path('database/demo/boathouse.json')), true);
+    }
+}
