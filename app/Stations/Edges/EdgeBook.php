@@ -21,7 +21,7 @@ use Imbrex\Core\Roof\RoofStage;
 
 /**
  * The edge book: the plan with the number of each edge's page, then, in the order of work, a page for every way an edge stands
- * and for every kind of corner. Edges of one build, pitch and size share a page.
+ * and for every kind of corner; the sticks last. Edges of one build, pitch and size share a page.
  */
 final readonly class EdgeBook
 {
@@ -46,6 +46,7 @@ final readonly class EdgeBook
         $trial->page();
         $this->plan($sheet, $plan, $pages, $this->body($trial, $plan, $pages));
         $this->body($sheet, $plan, $pages);
+        (new SticksSheet($sheet, $this->words))->draw($plan);
         $this->foot->on($sheet, $edition);
 
         return $sheet->pdf();

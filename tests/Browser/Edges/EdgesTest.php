@@ -116,10 +116,10 @@ final class EdgesTest extends BrowserTestCase
         $person->driver->executeScript('arguments[0].focus()', [$person->find("//input[@type='range']")]);
         $person->keys(WebDriverKeys::ARROW_LEFT);
         $person->sees('5 of 6');
-        $hanging = static fn (): array => array_map(static fn ($one): string => (string) $one->getAttribute('data-drawn'), $person->all("//*[@data-drawn][@data-lies='false']"));
-        self::assertSame(['panel-above'], $hanging());
+        $hanging = static fn (): string => implode(', ', array_map(static fn ($one): string => (string) $one->getAttribute('data-drawn'), $person->all("//*[@data-drawn][@data-lies='false']")));
+        self::assertSame('panel-above', $hanging());
         $person->keys(WebDriverKeys::END);
-        $person->waitUntil(static fn (): bool => $hanging() === [], static fn (): string => implode(', ', $hanging()));
+        $person->waitUntil(static fn (): bool => $hanging() === '', $hanging);
         $person->press('Unfolded');
         $person->waitFor('//*[@data-junction]');
         $person->sees('6 of 6');
@@ -176,6 +176,32 @@ final class EdgesTest extends BrowserTestCase
         $person->waitFor("//*[@data-crew-build='crew-nose-on-felt']");
         $person->find("//*[@data-crew-build='crew-nose-on-felt']//button[normalize-space()='For all eaves']")->click();
         $person->waitFor("//h1[.='Nose on felt']");
+        $person->waitForSave();
+    }
+
+    public function test_sticks_follow_the_lap_and_the_school_of_a_ridge(): void
+    {
+        $person = $this->atTheEdges('Sticks');
+        $this->pick($person, 'Hall S and Hall N: ridge');
+        $person->press('Sticks');
+        // 312 between two hips, laps of 4: 100, 120, 100.
+        $person->waitFor("//h1[.='Cap']");
+        $person->sees('Cap, 26′ 0″ with its ends: 3 pieces');
+        $piece = static fn (int $number): string => $person->text("//li[@data-row='ridge-hall.S-hall.N.cap.$number']");
+        self::assertSame(['1 8′ 4″ · first', '2 10′ 0″ · laps 4″ over the one before', '3 8′ 4″ · laps 4″ over the one before'], [$piece(1), $piece(2), $piece(3)]);
+        self::assertStringContainsString('8′ 0″ – 8′ 4″', $person->text("//*[name()='svg'][@data-run]"));
+        $lot = static fn (): string => $person->text("//*[@data-lot='ridge-cap 126.9 steel']");
+        self::assertStringContainsString('6 sticks', $lot());
+        // Laps of 8 for all ridge caps: (312 + 16 − 120) / 2 = 104.
+        $person->type('Lap', '8');
+        $person->press('Set');
+        $person->waitUntil(static fn (): bool => str_contains($piece(1), '8′ 8″'), static fn (): string => $piece(1));
+        self::assertStringContainsString('8′ 8″', $lot());
+        $person->find("//*[@data-school='full-first']")->click();
+        // 312 + 16 − 240 = 88.
+        $person->waitUntil(static fn (): bool => str_contains($piece(3), '7′ 4″'), static fn (): string => $piece(3));
+        $person->keys(WebDriverKeys::CONTROL, 'z');
+        $person->waitUntil(static fn (): bool => str_contains($piece(3), '8′ 8″'), static fn (): string => $piece(3));
         $person->waitForSave();
     }
 

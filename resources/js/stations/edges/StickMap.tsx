@@ -18,50 +18,52 @@ export function StickMap({ lots, picked, onPick }: StickMapProps) {
     const longest = Math.max(1, ...lots.flatMap((lot) => lot.rows.map((row) => row.stock)));
     return (
         <div className="wide" style={{ overflowY: 'auto', marginTop: 10 }}>
-            {lots.map((lot) => (
-                <section
-                    key={lot.kind}
-                    className="card"
-                    data-lot={lot.kind}
-                    aria-label={lot.name}
-                    aria-current={lot.kind === picked || undefined}
-                    style={{ maxWidth: 720 }}
-                >
-                    <div className="row">
-                        {/* Zees are one pan's: no run of an edge. */}
-                        {lot.schools.length > 0 ? (
-                            <button
-                                type="button"
-                                className="linkish"
-                                style={{ color: 'inherit', fontWeight: 680 }}
-                                onClick={() => onPick(lot)}
-                            >
-                                {lot.name}
-                            </button>
-                        ) : (
-                            <span>{lot.name}</span>
-                        )}
-                        <span>{t('sticks.of', { used: lot.used })}</span>
-                    </div>
-                    <p className="small">
-                        <Len inches={lot.girth} /> {t('sticks.flat-of')}
-                        {lot.bends.length > 0 &&
-                            ` · ${t('sticks.bends', { bends: lot.bends.map((bend) => `${Math.round(bend * 10) / 10}°`).join(', ') })}`}
-                        {' · '}
-                        {t('sticks.proven', { proven: lot.proven ? 'yes' : 'no', bound: lot.bound })}
-                    </p>
-                    <ul style={{ listStyle: 'none', margin: '6px 0 0', padding: 0 }}>
-                        {lot.rows.map((row, i) => (
-                            <li key={i} style={{ display: 'flex', alignItems: 'center', gap: 10 }}>
-                                <b style={{ minWidth: 40, textAlign: 'right' }}>
-                                    {t('sticks.times', { count: row.count })}
-                                </b>
-                                <Bar row={row} scale={WIDE / longest} />
-                            </li>
-                        ))}
-                    </ul>
-                </section>
-            ))}
+            {[...lots]
+                .sort((a, b) => Number(b.kind === picked) - Number(a.kind === picked))
+                .map((lot) => (
+                    <section
+                        key={lot.kind}
+                        className={lot.kind === picked ? 'card chosen' : 'card'}
+                        data-lot={lot.kind}
+                        aria-label={lot.name}
+                        aria-current={lot.kind === picked || undefined}
+                        style={{ maxWidth: 720 }}
+                    >
+                        <div className="row">
+                            {/* Zees are one pan's: no run of an edge. */}
+                            {lot.schools.length > 0 ? (
+                                <button
+                                    type="button"
+                                    className="linkish"
+                                    style={{ color: 'inherit', fontWeight: 680 }}
+                                    onClick={() => onPick(lot)}
+                                >
+                                    {lot.name}
+                                </button>
+                            ) : (
+                                <span>{lot.name}</span>
+                            )}
+                            <span>{t('sticks.of', { used: lot.used })}</span>
+                        </div>
+                        <p className="small">
+                            <Len inches={lot.girth} /> {t('sticks.flat-of')}
+                            {lot.bends.length > 0 &&
+                                ` · ${t('sticks.bends', { bends: lot.bends.map((bend) => `${Math.round(bend * 10) / 10}°`).join(', ') })}`}
+                            {' · '}
+                            {t('sticks.proven', { proven: lot.proven ? 'yes' : 'no', bound: lot.bound })}
+                        </p>
+                        <ul style={{ listStyle: 'none', margin: '6px 0 0', padding: 0 }}>
+                            {lot.rows.map((row, i) => (
+                                <li key={i} style={{ display: 'flex', alignItems: 'center', gap: 10 }}>
+                                    <b style={{ minWidth: 40, textAlign: 'right' }}>
+                                        {t('sticks.times', { count: row.count })}
+                                    </b>
+                                    <Bar row={row} scale={WIDE / longest} />
+                                </li>
+                            ))}
+                        </ul>
+                    </section>
+                ))}
         </div>
     );
 }

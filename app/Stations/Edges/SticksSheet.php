@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Edges;
+
+use App\Exports\Sheet;
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Trims\Stick;
+use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\TrimPiece;
+use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Units\TapePrinter;
+
+/** The stick map on paper: every kind of trim with its sticks drawn to one scale, and what is cut from each. */
+final readonly class SticksSheet
+{
+    private const MARGIN = 36.0;
+
+    private const BAR = 15.0;
+
+    /** Room for how many there are of a stick, and for what is left of it. */
+    private const SIDE = 34.0;
+
+    public function __construct(private Sheet $sheet, private Words $words)
+    {
+    }
+
+    public function draw(Plan $plan): void
+    {
+        $lots = $plan->of(TrimsStage::class)->lots;
+        if ($lots === []) {
+            return;
+        }
+        $this->sheet->page();
+        $this->sheet->fitted(self::MARGIN, 56.0, $this->words->say('edges.view.sticks'), 22.0, 400.0, true);
+        $longest = max(array_map(static fn (StickLot $lot): float => max(array_column($lot->sticks, 'stock') ?: [1.0]), $lots));
+        $scale = ($this->sheet->width - 2 * self::MARGIN - self::SIDE) / $longest;
+        $y = 84.0;
+        foreach ($lots as $lot) {
+            $y = $this->lot($lot, Wire::tape($plan), $scale, $y);
+        }
+    }
+
+    private function lot(StickLot $lot, TapePrinter $tape, float $scale, float $y): float
+    {
+        $rows = [];
+        foreach ($lot->sticks as $stick) {
+            $rows[implode(' ', [$stick->stock, ...array_map(static fn (TrimPiece $piece): string => sprintf('%.4f', $piece->length), $stick->pieces)])][] = $stick;
+        }
+        $y = $this->room($y, 40.0);
+        $bends = implode(', ', array_map(static fn (float $bend): string => round($bend, 1).'°', $lot->bends));
+        $this->sheet->text(self::MARGIN, $y, $this->words->say("trim.{$lot->shape->key}").' · '.$this->words->say('sticks.of', ['used' => count($lot->sticks)]), 11.0, true);
+        $said = array_filter([$tape->print($lot->girth).' '.$this->words->say('sticks.flat-of'), $bends === '' ? '' : $this->words->say('sticks.bends', ['bends' => $bends]), $this->words->say("material.$lot->metal")]);
+        $this->sheet->fitted(self::MARGIN + 200.0, $y, implode(' · ', $said), 9.5, $this->sheet->width - 2 * self::MARGIN - 200.0);
+        $y += 8.0;
+        foreach ($rows as $alike) {
+            $y = $this->room($y, self::BAR + 5.0);
+            $this->stick($alike[0], count($alike), $tape, $scale, $y);
+            $y += self::BAR + 4.0;
+        }
+
+        return $y + 18.0;
+    }
+
+    private function stick(Stick $stick, int $count, TapePrinter $tape, float $scale, float $y): void
+    {
+        $left = self::MARGIN + self::SIDE;
+        $this->sheet->text($left - 6.0, $y + 11.0, $this->words->say('sticks.times', ['count' => $count]), 10.0, true, 'right');
+        $this->sheet->polygon(self::box($left, $y, $stick->stock * $scale), 1.0, 0.4, 0.5);
+        $at = $left;
+        foreach ($stick->pieces as $piece) {
+            $this->sheet->polygon(self::box($at, $y, $piece->length * $scale), 0.9, 0.8);
+            if ($piece->length * $scale > 36.0) {
+                $this->sheet->text($at + $piece->length * $scale / 2.0, $y + 11.0, $tape->print($piece->length), 9.5, true, 'middle');
+            }
+            $at += $piece->length * $scale;
+        }
+        if ($stick->offcut * $scale > 60.0) {
+            $this->sheet->text($left + ($stick->stock - $stick->offcut / 2.0) * $scale, $y + 11.0, $this->words->say('sticks.offcut', ['length' => $tape->print($stick->offcut)]), 8.5, false, 'middle');
+        }
+    }
+
+    private function room(float $y, float $high): float
+    {
+        if ($y + $high < $this->sheet->height - 50.0) {
+            return $y;
+        }
+        $this->sheet->page();
+
+        return 56.0;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function box(float $x, float $y, float $wide): array
+    {
+        return [[$x, $y], [$x + $wide, $y], [$x + $wide, $y + self::BAR], [$x, $y + self::BAR]];
+    }
+}
