@@ -6,6 +6,7 @@ namespace Imbrex\Core\Trims;
 
 use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\Metals;
 use Imbrex\Core\Edges\Contact\MetalsInput;
@@ -25,6 +26,8 @@ final readonly class TrimRuns
 
     private RunEnds $ends;
 
+    private EdgeLengths $lengths;
+
     private Metals $metals;
 
     private RuleSet $rules;
@@ -39,6 +42,7 @@ final readonly class TrimRuns
         $this->input = $plan->job->part(TrimsInput::class);
         $this->book = TrimBook::shipped()->with($this->input->shapes);
         $this->ends = new RunEnds($plan->of(RoofStage::class)->roof);
+        $this->lengths = new EdgeLengths($plan->of(RoofStage::class)->roof, $plan->of(CuttingStage::class)->fits);
         $this->metals = new Metals($covering, $plan->job->part(MetalsInput::class));
         $this->rules = $plan->job->rules;
         $this->fixing = Fixing::of($covering->profile->family);
@@ -127,12 +131,11 @@ final readonly class TrimRuns
         [$from, $to] = $this->fromLow($built->edge);
         $low = $this->ends->of($built->edge, $layer->side(), $layer->role, $from, false);
         $high = $this->ends->of($built->edge, $layer->side(), $layer->role, $to, true);
-        $length = $built->edge->length() + $low->allowance($this->rules) + $high->allowance($this->rules);
-        $nodes = $built->section->path->nodes;
+        $length = $this->lengths->of($built->edge) + $low->allowance($this->rules) + $high->allowance($this->rules);
         $pitch = $this->pitch($built);
         $id = "{$built->edge->id}.$layer->key";
 
-        return $length <= 0.0 || count($nodes) < 2 ? null : new TrimRun(
+        return $length <= 0.0 ? null : new TrimRun(
             $id, $built->edge, $layer, $shape, $shape->girth($this->rib), $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), $this->metals->of($layer) ?? $this->metals->trims(),
             $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]),
         );

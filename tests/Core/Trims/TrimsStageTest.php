@@ -6,6 +6,7 @@ namespace Tests\Core\Trims;
 
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\EdgeWish;
+use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -104,6 +105,19 @@ final class TrimsStageTest extends TestCase
         self::assertSame([false, true, true, false, false], $over(new Point(264.0, -400.0), 'eave-shed.S.eave-trim'));
         self::assertSame([false, false, false, false, false], $over(new Point(-400.0, -400.0), 'eave-shed.S.eave-trim'));
         self::assertSame([false, true], $over(new Point(-400.0, -400.0), 'rake-shed.S.rake-trim'), 'up-slope over down-slope wherever one stands');
+    }
+
+    public function test_trims_follow_a_line_that_was_taped(): void
+    {
+        $blocks = [BlockMaker::block('shed', 0, 0, 480, 240, [6, null, 6, null])];
+        $drawn = self::trims(RoofJob::plan($blocks));
+        // The eave lies two inches lower than drawn: both rakes are two longer, the eave is as long as it was.
+        $taped = self::trims(RoofJob::plan($blocks, observations: [new Observation('o1', 'eave-shed.S', 'shed.S', new Point(100.0, -2.0))]));
+        foreach (array_keys($drawn->runs) as $id) {
+            $longer = str_starts_with($id, 'rake-shed.S') || str_starts_with($id, 'rake-shed.S-') ? 2.0 : 0.0;
+            self::assertEqualsWithDelta($drawn->runs[$id]->length + $longer, $taped->runs[$id]->length, 1e-6, $id);
+        }
+        self::assertContains(2.0, array_map(static fn (string $id): float => round($taped->runs[$id]->length - $drawn->runs[$id]->length, 6), array_keys($drawn->runs)));
     }
 
     public function test_every_pan_is_closed_between_its_seams(): void
