@@ -23,6 +23,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\TrimsStage;
 use stdClass;
 
 /** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels; then roofs of blocks. */
@@ -123,9 +124,19 @@ final class BenchCommand extends Command
                 $built[] = (hrtime(true) - $start) / 1e6;
             }
             sort($built);
-            $rows[] = [$count, count($roof->faces), count($roof->edges), sprintf('%.1f', $times[0]), sprintf('%.1f', $times[intdiv(self::RUNS, 2)]), sprintf('%.1f', $built[intdiv(self::RUNS, 2)])];
+            $cut = [];
+            for ($run = 0; $run < self::RUNS; $run++) {
+                $plan = Plan::for($job);
+                $plan->of(CuttingStage::class);
+                $plan->of(EdgesStage::class);
+                $start = hrtime(true);
+                $plan->of(TrimsStage::class);
+                $cut[] = (hrtime(true) - $start) / 1e6;
+            }
+            sort($cut);
+            $rows[] = [$count, count($roof->faces), count($roof->edges), sprintf('%.1f', $times[0]), sprintf('%.1f', $times[intdiv(self::RUNS, 2)]), sprintf('%.1f', $built[intdiv(self::RUNS, 2)]), count($plan->of(TrimsStage::class)->runs), sprintf('%.1f', $cut[intdiv(self::RUNS, 2)])];
         }
-        $this->table(['blocks', 'faces', 'edges', 'best ms', 'median ms', 'builds and water, median ms'], $rows);
+        $this->table(['blocks', 'faces', 'edges', 'best ms', 'median ms', 'builds and water, median ms', 'runs of trim', 'trims and sticks, median ms'], $rows);
     }
 
     /** Times what follows a nudge on the demo's boathouse: the plan with its layout search, and the ways to start one face compared. */

@@ -7,6 +7,7 @@ namespace App\Stations\Edges;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
@@ -15,6 +16,7 @@ use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
+use Imbrex\Core\Trims\TrimRuns;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Units\TapePrinter;
@@ -37,7 +39,7 @@ final readonly class SticksSlice
         $run = $made->runs[$pick ?? ''] ?? self::seen($made->of($pick ?? '')) ?? self::seen(array_values($made->runs));
 
         return [
-            'lots' => array_values(array_map(fn (StickLot $lot): array => $this->lot($lot, $made->schools[$lot->kind] ?? [], $plan), $made->lots)),
+            'lots' => array_values(array_map(fn (StickLot $lot): array => $this->lot($lot, $lot->kind === $run?->kind() ? (new TrimRuns($plan))->bySchool($made->ofKind($lot->kind)) : [], $plan), $made->lots)),
             'runs' => array_map(fn (TrimRun $one): array => ['id' => $one->id, 'name' => $this->layers->name($one->layer)], $run === null ? [] : $made->of($run->edge->id)),
             'run' => $run === null ? null : $this->run($run, $names[$run->edge->id], $plan),
             'pieces' => array_sum(array_map(static fn (StickLot $lot): int => count($lot->pieces), $made->lots)),
@@ -138,6 +140,7 @@ final readonly class SticksSlice
             'edge' => $run->edge->id,
             'edgeName' => $name,
             'kind' => $run->kind(),
+            'sketch' => $this->sketch($run, $plan),
             'length' => $run->length,
             'edgeLength' => $run->edge->length(),
             'low' => $this->words->say("trim-end.{$run->low->value}"),
@@ -153,6 +156,24 @@ final readonly class SticksSlice
                 'said' => $this->piece($run, $piece, $tape),
             ], $run->pieces, array_keys($run->pieces)),
             'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
+        ];
+    }
+
+    /** @return array<string, mixed> the trim cut across, colour side up */
+    private function sketch(TrimRun $run, Plan $plan): array
+    {
+        $sketch = $run->sketch($plan->job->covering->profile->height);
+        $at = static fn (Point $p): array => [$p->u, $p->v];
+        $us = array_map(static fn (Point $p): float => $p->u, $sketch->corners);
+        $off = 0.06 * max(2.0, max($us) - min($us));
+
+        return [
+            'line' => Wire::line($sketch->corners),
+            'hems' => array_values(array_filter([Wire::line($sketch->low), Wire::line($sketch->high)])),
+            'legs' => array_map(static fn (Point $p, float $length): array => ['at' => $at($p), 'length' => $length], $sketch->besideLegs($off), $sketch->lengths),
+            'bends' => array_map(static fn (Point $p, float $degrees): array => ['at' => $at($p), 'degrees' => round($degrees, 1)], $sketch->besideBends(1.3 * $off), $sketch->degrees),
+            'girth' => $run->girth,
+            'lines' => $sketch->lines($run->shape),
         ];
     }
 

@@ -8,6 +8,7 @@ use App\Documents\Reading;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Trims\Bend;
 use Imbrex\Core\Trims\RunSchool;
+use Imbrex\Core\Trims\ShapeSketch;
 use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimHem;
 use Imbrex\Core\Trims\TrimLeg;
@@ -84,7 +85,7 @@ final readonly class TrimsReader
             'pitch' => 1.0,
             'pitch-less' => -1.0,
             default => 0.0,
-        }, ($leg->follows ?? null) === 'dihedral') : null), $legs);
+        }, ($leg->follows ?? null) === 'dihedral' ? 1.0 : 0.0, ($leg->towards ?? 'back') === 'colour') : null), $legs);
         foreach (['low' => $legs[0], 'high' => $legs[$last]] as $end => $leg) {
             if (isset($said->{$end}) && (float) $said->{$end}->length > (float) $leg->length) {
                 $this->reading->fault("$field.$end.length", 'trim-hem', $said->{$end}->length, ['leg' => (float) $leg->length]);
@@ -92,6 +93,9 @@ final readonly class TrimsReader
         }
         $hem = static fn (?stdClass $hem): ?TrimHem => $hem === null ? null : new TrimHem((float) $hem->length, (bool) ($hem->open ?? false));
         $shape = new TrimShape($key, $made === [] ? [new TrimLeg(1.0)] : $made, $hem($said->low ?? null), $hem($said->high ?? null));
+        if ($made !== [] && ShapeSketch::of($shape, $this->reading->covering->profile->height, 26.57, 126.87)->crossesItself()) {
+            $this->reading->fault("$field.legs", 'trim-cross', count($legs));
+        }
         if ($shape->girth(0.0) > TrimsStage::SHEET) {
             $this->reading->fault("$field.legs", 'trim-girth', $shape->girth(0.0), ['most' => TrimsStage::SHEET]);
         }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-/** The angle between two legs of a trim on its colour side, degrees, 180 = flat; it may follow the roof. */
+/** The angle two legs of a trim stand at, degrees, 180 = flat; it may follow the roof. */
 final readonly class Bend
 {
     /**
      * @param  float  $pitch  how often the pitch is added; of the deck square to the edge
-     * @param  bool  $isDihedral  whether it is the angle of the two faces that meet
+     * @param  float  $dihedral  how often the angle of the two faces that meet
+     * @param  bool  $isOut  bent towards the colour side, which then lies in the angle; away from it otherwise
      */
-    public function __construct(public float $degrees, public float $pitch = 0.0, public bool $isDihedral = false)
+    public function __construct(public float $degrees, public float $pitch = 0.0, public float $dihedral = 0.0, public bool $isOut = false)
     {
     }
 
@@ -21,6 +22,6 @@ final readonly class Bend
      */
     public function at(float $pitch, float $dihedral): float
     {
-        return $this->isDihedral ? $dihedral : $this->degrees + $this->pitch * $pitch;
+        return $this->degrees + $this->pitch * $pitch + $this->dihedral * $dihedral;
     }
 }

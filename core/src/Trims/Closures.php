@@ -13,7 +13,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 
 /** Closes every pan that ends at an edge: clear width between the seams is the cover less the legs that stand in it. */
-final readonly class Closures
+final class Closures
 {
     /** Layers each pan has its own piece of. */
     private const PER_PAN = ['zee', 'head-closure', 'metal-closure'];
@@ -24,8 +24,14 @@ final readonly class Closures
     /** Narrower (in) than this nothing is closed. */
     private const LEAST = 0.5;
 
-    public function __construct(private Plan $plan)
+    /** @var array<string, list<Panel>> by face */
+    private array $panels = [];
+
+    public function __construct(private readonly Plan $plan)
     {
+        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
+            $this->panels[$panel->face][] = $panel;
+        }
     }
 
     /** @return list<Closure> of one edge, face by face, from left to right */
@@ -57,7 +63,7 @@ final readonly class Closures
             return [];
         }
         $closures = [];
-        foreach ($this->plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
+        foreach ($this->panels[$face->id] ?? [] as $panel) {
             [$from, $to] = $this->clear($panel, $this->plan->job->covering->profile);
             [$low, $high] = [max($from, $left->u), min($to, $right->u)];
             $at = $left->v + ($right->v - $left->v) * (($low + $high) / 2.0 - $left->u) / $wide;

@@ -15,6 +15,9 @@ final class StickCutter
     /** As many pieces are searched through to the end; more only as far as they go. */
     public const SEARCHED = 40;
 
+    /** Looks at a stick to be filled, by how many lengths each goes through. */
+    private const LOOKS = 12_000;
+
     /** So many lengths are looked at by patterns. */
     private const PATTERNED = 120;
 
@@ -80,7 +83,9 @@ final class StickCutter
     {
         $bound = $this->bound($counts);
         $this->best = $this->bestFit($counts);
-        if (count($this->best) > $bound) {
+        // Of very many unlike lengths a hundredth more is near enough.
+        $near = count($this->lengths) > self::PATTERNED ? (int) floor(1.01 * $bound) : $bound;
+        if (count($this->best) > $near) {
             $full = $this->fullest($counts);
             $this->best = count($full) < count($this->best) ? $full : $this->best;
         }
@@ -171,8 +176,9 @@ final class StickCutter
     private function fullest(array $counts): array
     {
         $sticks = [];
+        $most = max(60, intdiv(self::LOOKS, max(1, count($this->lengths))));
         while (($first = $this->longest($counts)) !== null) {
-            $fillings = $this->fillings($counts, $first, 2_000);
+            $fillings = $this->fillings($counts, $first, $most);
             $sticks[] = $fillings[0];
             foreach ($fillings[0] as $i) {
                 $counts[$i]--;

@@ -13,7 +13,8 @@ final readonly class TrimRun
     /**
      * @param  string  $id  of its edge, and the layer: `eave-hall.N.eave-trim`
      * @param  float  $girth  inches
-     * @param  list<float>  $bends  degrees on the colour side, from the visible low end
+     * @param  list<float>  $bends  degrees its legs stand at, from the visible low end
+     * @param  float  $pitch  of the deck square to the edge, degrees
      * @param  string  $metal  key of its metal
      * @param  float  $length  with what is allowed at its ends, inches
      * @param  list<TrimPiece>  $pieces  from its low or left end
@@ -30,7 +31,18 @@ final readonly class TrimRun
         public EndKind $low,
         public EndKind $high,
         public array $pieces,
+        private float $pitch,
     ) {
+    }
+
+    /**
+     * The trim cut across.
+     *
+     * @param  float  $rib  height of the panel's seam or rib, inches
+     */
+    public function sketch(float $rib): ShapeSketch
+    {
+        return ShapeSketch::of($this->shape, $rib, $this->pitch, $this->edge->dihedralDegrees ?? 180.0);
     }
 
     /** What is cut from the same sticks: shape, bends and metal alike. */

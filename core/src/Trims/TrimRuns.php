@@ -58,13 +58,13 @@ final readonly class TrimRuns
     /**
      * How many sticks a lot would take by each school, all its runs divided by it.
      *
-     * @param  non-empty-list<TrimRun>  $runs  of one kind
+     * @param  list<TrimRun>  $runs  of one kind
      * @return array<string, int> by school
      */
     public function bySchool(array $runs): array
     {
         $counts = [];
-        foreach (RunSchool::cases() as $school) {
+        foreach ($runs === [] ? [] : RunSchool::cases() as $school) {
             $pieces = array_merge(...array_map(fn (TrimRun $run): array => $school->divide($run->length, $this->stocks($run->shape)[0], $this->joint($run->shape, $run->layer->lap), $this->rules->number('trim.least')), $runs));
             $counts[$school->value] = count(StickCutter::cut($pieces, $this->stocks($runs[0]->shape)[0], $this->rules->number('trim.kerf'))[0]);
         }
@@ -137,7 +137,7 @@ final readonly class TrimRuns
 
         return $length <= 0.0 ? null : new TrimRun(
             $id, $built->edge, $layer, $shape, $shape->girth($this->rib), $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), $this->metals->of($layer) ?? $this->metals->trims(),
-            $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]),
+            $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]), $pitch,
         );
     }
 

@@ -13,11 +13,10 @@ final readonly class TrimsResult implements StageResult
     /**
      * @param  array<string, TrimRun>  $runs  by id, in the roof's order of edges and layers
      * @param  array<string, StickLot>  $lots  by kind
-     * @param  array<string, array<string, int>>  $schools  how many sticks each lot of runs would take by each school, by kind
      * @param  list<Closure>  $closures
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $runs, public array $lots, public array $schools, public array $closures, private array $findings)
+    public function __construct(public array $runs, public array $lots, public array $closures, private array $findings)
     {
     }
 
@@ -29,6 +28,12 @@ final readonly class TrimsResult implements StageResult
     public function sticks(): int
     {
         return array_sum(array_map(static fn (StickLot $lot): int => count($lot->sticks), $this->lots));
+    }
+
+    /** @return list<TrimRun> of one kind */
+    public function ofKind(string $kind): array
+    {
+        return array_values(array_filter($this->runs, static fn (TrimRun $run): bool => $run->kind() === $kind));
     }
 
     /** @return list<TrimRun> of one edge */

@@ -43,10 +43,9 @@ final class TrimsStage implements Stage
             }
             array_push($closed, ...$closures->of($built));
         }
-        $lots = $schools = [];
+        $lots = [];
         foreach ($byKind as $kind => $alike) {
             $lots[$kind] = StickLot::ofRuns($alike, $runs->stocks($alike[0]->shape), $plan->job->rules->number('trim.kerf'));
-            $schools[$kind] = $runs->bySchool($alike);
             if ($alike[0]->girth > self::SHEET) {
                 $findings[] = Finding::settle('trims.wide', $alike[0]->edge->id, ['girth' => Length::ofInches($alike[0]->girth), 'most' => Length::ofInches(self::SHEET)]);
             }
@@ -57,6 +56,6 @@ final class TrimsStage implements Stage
             $lots[$zees->kind] = $zees;
         }
 
-        return new TrimsResult($made, $lots, $schools, $closed, $findings);
+        return new TrimsResult($made, $lots, $closed, $findings);
     }
 }

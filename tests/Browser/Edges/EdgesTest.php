@@ -117,7 +117,7 @@ final class EdgesTest extends BrowserTestCase
         $person->keys(WebDriverKeys::ARROW_LEFT);
         $person->sees('5 of 6');
         $hanging = static fn (): string => implode(', ', array_map(static fn ($one): string => (string) $one->getAttribute('data-drawn'), $person->all("//*[@data-drawn][@data-lies='false']")));
-        self::assertSame('panel-above', $hanging());
+        $person->waitUntil(static fn (): bool => $hanging() === 'panel-above', $hanging);
         $person->keys(WebDriverKeys::END);
         $person->waitUntil(static fn (): bool => $hanging() === '', $hanging);
         $person->press('Unfolded');

@@ -18,6 +18,7 @@ use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
+use Imbrex\Core\Trims\TrimRuns;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsResult;
 use Imbrex\Core\Trims\TrimsStage;
@@ -148,7 +149,7 @@ final class TrimsStageTest extends TestCase
         $plan = RoofJob::plan(RoofJob::boathouse());
         $usual = self::trims($plan);
         $full = self::trims(Plan::for($plan->job->with(new TrimsInput(schools: ['trim-cleat' => RunSchool::FullFirst]))));
-        self::assertSame($usual->schools['trim-cleat steel']['full-first'], count($full->lots['trim-cleat steel']->sticks), 'what was said of a school is what it takes');
+        self::assertSame((new TrimRuns($plan))->bySchool($usual->ofKind('trim-cleat steel'))['full-first'], count($full->lots['trim-cleat steel']->sticks), 'what was said of a school is what it takes');
         self::assertLessThan(count($usual->lots['trim-cleat steel']->sticks), count($full->lots['trim-cleat steel']->sticks));
         self::assertEquals($usual->lots['ridge-cap 126.9 steel'], $full->lots['ridge-cap 126.9 steel'], 'others stay');
         // Sticks of two lengths: as few as there can be, each from the shorter where that holds it.

@@ -27,6 +27,7 @@ final class TrimsTest extends FeatureTestCase
             'a hem deeper than its leg' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 0.5, 'bend' => 90], ['length' => 4]], 'low' => ['length' => 0.75]]]], 'trims.shapes.ridge-cap.low.length', '0.5'],
             'a bend that is none' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3], ['length' => 4]]]]], 'trims.shapes.ridge-cap.legs[0].bend', 'the angle'],
             'a bend after the last leg' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3, 'bend' => 90], ['length' => 4, 'bend' => 90]]]]], 'trims.shapes.ridge-cap.legs[1].bend', 'nothing'],
+            'legs that cross' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 4, 'bend' => 60], ['length' => 2, 'bend' => 60], ['length' => 6]]]]], 'trims.shapes.ridge-cap.legs', 'do not cross'],
             'a leg of nothing' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 0, 'bend' => 90], ...array_slice($legs, 1)]]]], 'trims.shapes.ridge-cap.legs[0].length', '0'],
         ];
     }
@@ -86,6 +87,10 @@ final class TrimsTest extends FeatureTestCase
         self::assertSame([120, 120, 120, 120, 120, 101, 24], array_map(intval(...), array_column($now['run']['pieces'], 'length')), 'what would be 5 takes from the piece before it');
         self::assertLessThanOrEqual($promised, $lot($now)['used']);
         self::assertEquals([126], array_column($now['lots'], null, 'shape')['trim-cleat']['stocks']);
+        // The sketch is the trim's at this eave.
+        self::assertEquals([0.75, 3, 4], array_column($now['run']['sketch']['legs'], 'length'));
+        self::assertEquals([135, 116.6], array_column($now['run']['sketch']['bends'], 'degrees'));
+        self::assertEquals([0.5, 1.25, 4.25], $now['run']['sketch']['lines']);
         // Of an edge there is not, the first is shown.
         self::assertSame('Hall S: eave 1', $slice('eave-nowhere')['run']['edgeName']);
     }

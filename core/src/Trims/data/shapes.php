@@ -9,36 +9,39 @@ use Imbrex\Core\Trims\TrimShape;
 
 /* Representative shapes; a maker's print replaces them. Legs from the visible low end inwards. */
 $leg = static fn (float $length, ?float $bend = null): TrimLeg => new TrimLeg($length, $bend === null ? null : new Bend($bend));
-$pitched = static fn (float $length, float $degrees, float $pitch = 1.0): TrimLeg => new TrimLeg($length, new Bend($degrees, $pitch));
-$between = static fn (float $length): TrimLeg => new TrimLeg($length, new Bend(0.0, isDihedral: true));
+$out = static fn (float $length, float $bend): TrimLeg => new TrimLeg($length, new Bend($bend, isOut: true));
+$pitched = static fn (float $length, float $degrees, float $pitch = 1.0, bool $isOut = false): TrimLeg => new TrimLeg($length, new Bend($degrees, $pitch, isOut: $isOut));
+$between = static fn (float $length): TrimLeg => new TrimLeg($length, new Bend(0.0, dihedral: 1.0));
+// A crimp that stands at 60: what it turns back, the bends at its feet turn more.
+$foot = static fn (float $length): TrimLeg => new TrimLeg($length, new Bend(30.0, dihedral: 0.5, isOut: true));
 $closed = static fn (float $length = 0.5): TrimHem => new TrimHem($length);
 $open = static fn (float $length = 0.625): TrimHem => new TrimHem($length, true);
 
 return [
-    new TrimShape('eave-trim', [$leg(0.75, 135), $pitched(3, 90), $leg(4)], $closed()),
-    new TrimShape('hooked-drip', [$leg(0.5, 135), $pitched(3, 90), $leg(4)], $open(0.75)),
-    new TrimShape('eave-drip', [$leg(0.5, 135), $pitched(2.5, 90), $leg(3)], $closed()),
+    new TrimShape('eave-trim', [$out(0.75, 135), $pitched(3, 90), $leg(4)], $closed()),
+    new TrimShape('hooked-drip', [$out(0.5, 135), $pitched(3, 90), $leg(4)], $open(0.75)),
+    new TrimShape('eave-drip', [$out(0.5, 135), $pitched(2.5, 90), $leg(3)], $closed()),
     new TrimShape('trim-cleat', [$leg(2)], $open(0.75)),
-    // The step between nose and flange is a bend up and one down.
-    new TrimShape('offset-cleat', [$leg(1, 90), $leg(0.375, 90), $leg(1.5)]),
-    new TrimShape('receiver', [$leg(2, 90), $leg(1.625, 90), $leg(0.5)]),
+    // The step between nose and flange is a bend down and one back.
+    new TrimShape('offset-cleat', [$leg(1, 90), $out(0.375, 90), $leg(1.5)]),
+    new TrimShape('receiver', [$out(2, 90), $out(1.625, 90), $leg(0.5)]),
     new TrimShape('rake-angle', [$leg(1.5, 90), $leg(1.5)]),
-    new TrimShape('rake-trim', [$leg(0.5, 135), $leg(4, 90), $leg(2)], $closed(), $open(0.5)),
+    new TrimShape('rake-trim', [$out(0.5, 135), $leg(4, 90), $leg(2)], $closed(), $open(0.5)),
     new TrimShape('rake-trim-screwed', [$leg(5.5, 90), $leg(4.5, 90), new TrimLeg(0.0, isRib: true)], $closed()),
     new TrimShape('gable-trim', [$leg(4, 90), $leg(1.5)], $closed(), $open(0.75)),
-    new TrimShape('zee', [$leg(1, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
-    new TrimShape('rake-zee', [$leg(1, 90), new TrimLeg(0.125, new Bend(90), true), $leg(1)]),
+    new TrimShape('zee', [$out(1, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
+    new TrimShape('rake-zee', [$out(1, 90), new TrimLeg(0.125, new Bend(90), true), $leg(1)]),
     new TrimShape('ridge-cap', [$between(6), $leg(6)], $open(), $open()),
     new TrimShape('hip-cap', [$between(6), $leg(6)], $open(), $open()),
     new TrimShape('cap-screwed', [$between(7), $leg(7)], $closed(), $closed()),
-    new TrimShape('valley-pan', [$leg(10, 90), $between(1), $leg(1, 90), $leg(10)], $closed(0.75), $closed(0.75)),
-    new TrimShape('valley-pan-plain', [$between(11), $leg(11)], $closed(0.75), $closed(0.75)),
-    new TrimShape('hemmed-pan', [$leg(10, 90), $between(1), $leg(1, 90), $leg(10)], $open(1), $open(1)),
-    new TrimShape('peak-trim', [$leg(0.5, 135), $pitched(2.5, 90, -1), $leg(3)], $closed(), $open(1)),
-    new TrimShape('headwall', [$pitched(4, 90), $leg(4)], $open(), $closed()),
-    new TrimShape('sidewall', [$leg(3, 90), $leg(4)], $open(), $closed()),
-    new TrimShape('headwall-screwed', [$pitched(5, 90), $leg(4)], $closed()),
-    new TrimShape('sidewall-screwed', [$leg(5, 90), $leg(4)], $closed()),
+    new TrimShape('valley-pan', [$foot(10), $leg(1, 60), $foot(1), $leg(10)], $closed(0.75), $closed(0.75)),
+    new TrimShape('valley-pan-plain', [new TrimLeg(11, new Bend(0.0, dihedral: 1.0, isOut: true)), $leg(11)], $closed(0.75), $closed(0.75)),
+    new TrimShape('hemmed-pan', [$foot(10), $leg(1, 60), $foot(1), $leg(10)], $open(1), $open(1)),
+    new TrimShape('peak-trim', [$out(0.5, 135), $pitched(2.5, 90, -1), $leg(3)], $closed(), $open(1)),
+    new TrimShape('headwall', [$pitched(4, 90, isOut: true), $leg(4)], $open(), $closed()),
+    new TrimShape('sidewall', [$out(3, 90), $leg(4)], $open(), $closed()),
+    new TrimShape('headwall-screwed', [$pitched(5, 90, isOut: true), $leg(4)], $closed()),
+    new TrimShape('sidewall-screwed', [$out(5, 90), $leg(4)], $closed()),
     new TrimShape('transition', [$between(4), $leg(3, 180), $leg(1)], $open()),
     new TrimShape('counterflashing', [$leg(3, 90), $leg(0.625)], $closed()),
     new TrimShape('fascia-wrap', [$leg(1, 90), $leg(7, 90), $leg(1)]),

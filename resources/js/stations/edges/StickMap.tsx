@@ -31,7 +31,7 @@ export function StickMap({ lots, picked, onPick }: StickMapProps) {
                     >
                         <div className="row">
                             {/* Zees are one pan's: no run of an edge. */}
-                            {lot.schools.length > 0 ? (
+                            {lot.shape !== 'zee' ? (
                                 <button
                                     type="button"
                                     className="linkish"

@@ -7,6 +7,7 @@ import { useJobTape } from '../../tape/JobTape';
 import { Len } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { StockEntry } from './StockEntry';
+import { TrimSketch } from './TrimSketch';
 
 interface SticksBenchProps {
     slice: SticksSlice;
@@ -39,6 +40,7 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                     </li>
                 ))}
             </ol>
+            <TrimSketch run={run} />
             <h2>{lot.name}</h2>
             <p>
                 {t('sticks.all', { pieces: lot.pieces, sticks: lot.used })};{' '}
