@@ -23,11 +23,6 @@ $station = static fn (string $job, string $station, string $query = ''): callabl
     $p->waitFor("//nav//a[@data-state!='not-begun']");
 };
 $views = [
-    'sign-in' => $desk(static function (Person $p): void {
-        $p->driver->manage()->deleteAllCookies();
-        $p->goTo('/sign-in');
-        $p->sees('Demo accounts');
-    }),
     'jobs' => $desk(static function (Person $p): void {
         $p->goTo('/jobs');
         $p->waitFor("//li[@data-job='Oar store']//*[name()='svg'][@role='img']");
@@ -61,6 +56,10 @@ $views = [
         $p->keys(WebDriverKeys::ARROW_LEFT);
         $p->keys(WebDriverKeys::ARROW_LEFT);
         $p->sees('3 of 5');
+    }),
+    'edges-sticks' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'edges', '?edge=eave-hall.N&view=sticks')($p);
+        $p->waitFor("//*[name()='svg'][@data-run]");
     }),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'crew' => $desk(static function (Person $p): void {
@@ -98,7 +97,7 @@ try {
             continue;
         }
         Chromium::resize($driver, $view['width'], $view['height']);
-        if ($name !== 'sign-in' && ! $signedIn) {
+        if (! $signedIn) {
             $person->signInAs('Ivo Marsh');
             $signedIn = true;
         }
