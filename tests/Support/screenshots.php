@@ -45,7 +45,10 @@ $views = [
     'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
     'layout-marks' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=marks')),
     'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
-    'edges' => $desk($station('Boathouse', 'edges', '?edge=eave-hall.N')),
+    'edges' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'edges', '?edge=eave-hall.N')($p);
+        $p->sees('5 builds');
+    }),
     'edges-corner' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'edges', '?view=corners')($p);
         $p->waitFor('//*[@data-space]');
