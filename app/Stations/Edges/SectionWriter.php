@@ -93,7 +93,7 @@ final readonly class SectionWriter
             'layers' => count($build->layers),
             'parts' => $metal,
             'length' => $metal * $built->edge->length(),
-            'chosen' => $build->key === $built->build->key,
+            'chosen' => $build->name() === $built->build->name(),
         ];
     }
 }

@@ -11,13 +11,11 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
-use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimRuns;
-use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -35,11 +33,12 @@ final readonly class SticksSlice
     public function of(Plan $plan, ?string $pick): array
     {
         $made = $plan->of(TrimsStage::class);
+        $runs = new TrimRuns($plan);
         $names = $this->names->of($plan->of(RoofStage::class)->roof);
         $run = $made->runs[$pick ?? ''] ?? self::seen($made->of($pick ?? '')) ?? self::seen(array_values($made->runs));
 
         return [
-            'lots' => array_values(array_map(fn (StickLot $lot): array => $this->lot($lot, $lot->kind === $run?->kind() ? (new TrimRuns($plan))->bySchool($made->ofKind($lot->kind)) : [], $plan), $made->lots)),
+            'lots' => array_values(array_map(fn (StickLot $lot): array => $this->lot($lot, $lot->kind === $run?->kind() ? $runs->bySchool($made->ofKind($lot->kind)) : [], $runs, $plan), $made->lots)),
             'runs' => array_map(fn (TrimRun $one): array => ['id' => $one->id, 'name' => $this->layers->name($one->layer)], $run === null ? [] : $made->of($run->edge->id)),
             'run' => $run === null ? null : $this->run($run, $names[$run->edge->id], $plan),
             'pieces' => array_sum(array_map(static fn (StickLot $lot): int => count($lot->pieces), $made->lots)),
@@ -53,11 +52,8 @@ final readonly class SticksSlice
      * @param  array<string, int>  $schools
      * @return array<string, mixed>
      */
-    private function lot(StickLot $lot, array $schools, Plan $plan): array
+    private function lot(StickLot $lot, array $schools, TrimRuns $runs, Plan $plan): array
     {
-        $input = $plan->job->part(TrimsInput::class);
-        $chosen = $input->schools[$lot->shape->key] ?? RunSchool::from($plan->job->rules->choice('trim.school'));
-
         return [
             'kind' => $lot->kind,
             'shape' => $lot->shape->key,
@@ -69,10 +65,10 @@ final readonly class SticksSlice
             'bound' => $lot->bound,
             'proven' => $lot->isProven(),
             'counted' => $lot->counted,
-            'schools' => array_map(static fn (string $key, int $sticks): array => ['key' => $key, 'sticks' => $sticks, 'chosen' => $key === $chosen->value], array_keys($schools), array_values($schools)),
+            'schools' => array_map(static fn (string $key, int $sticks): array => ['key' => $key, 'sticks' => $sticks, 'chosen' => $key === $runs->school($lot->shape)->value], array_keys($schools), array_values($schools)),
             'kept' => $this->alike($lot->kept($plan->job->rules->number('trim.keep'))),
             'rows' => $this->rows($lot),
-            'stocks' => $input->stocks[$lot->shape->key] ?? [$plan->job->rules->number('trim.stick')],
+            'stocks' => $runs->stocks($lot->shape),
             'lap' => max([0.0, ...array_map(static fn (TrimPiece $piece): float => max($piece->lapLow, $piece->lapHigh), $lot->pieces)]),
         ];
     }

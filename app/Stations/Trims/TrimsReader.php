@@ -14,7 +14,6 @@ use Imbrex\Core\Trims\TrimHem;
 use Imbrex\Core\Trims\TrimLeg;
 use Imbrex\Core\Trims\TrimShape;
 use Imbrex\Core\Trims\TrimsInput;
-use Imbrex\Core\Trims\TrimsStage;
 use stdClass;
 
 /** Reads of a document how trims are made otherwise than the house makes them. */
@@ -96,8 +95,9 @@ final readonly class TrimsReader
         if ($made !== [] && ShapeSketch::of($shape, $this->reading->covering->profile->height, 26.57, 126.87)->crossesItself()) {
             $this->reading->fault("$field.legs", 'trim-cross', count($legs));
         }
-        if ($shape->girth(0.0) > TrimsStage::SHEET) {
-            $this->reading->fault("$field.legs", 'trim-girth', $shape->girth(0.0), ['most' => TrimsStage::SHEET]);
+        $sheet = $this->reading->covering->rules->number('trim.sheet');
+        if ($shape->girth(0.0) > $sheet) {
+            $this->reading->fault("$field.legs", 'trim-girth', $shape->girth(0.0), ['most' => $sheet]);
         }
 
         return $shape;

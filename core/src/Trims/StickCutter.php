@@ -178,7 +178,7 @@ final class StickCutter
         $sticks = [];
         $most = max(60, intdiv(self::LOOKS, max(1, count($this->lengths))));
         while (($first = $this->longest($counts)) !== null) {
-            $fillings = $this->fillings($counts, $first, $most);
+            $fillings = (new StickFillings($this->lengths, $this->room, $most))->of($counts, $first);
             $sticks[] = $fillings[0];
             foreach ($fillings[0] as $i) {
                 $counts[$i]--;
@@ -213,7 +213,7 @@ final class StickCutter
         if (count($sticks) + $this->known[$key] >= count($this->best ?? [])) {
             return true;
         }
-        foreach ($this->fillings($counts, $first, self::MOST_STEPS) as $stick) {
+        foreach ((new StickFillings($this->lengths, $this->room, self::MOST_STEPS))->of($counts, $first) as $stick) {
             $rest = $counts;
             foreach ($stick as $i) {
                 $rest[$i]--;
@@ -242,71 +242,5 @@ final class StickCutter
         }
 
         return null;
-    }
-
-    /**
-     * What can lie in a stick with one of a length so that nothing more goes in, fullest first. What could be swapped for a
-     * longer piece that is left over is no better than with that one, and left out.
-     *
-     * @param  array<int, int>  $counts
-     * @return non-empty-list<list<int>>
-     */
-    private function fillings(array $counts, int $first, int $most): array
-    {
-        $counts[$first]--;
-        $found = [];
-        $looked = 0;
-        $this->fill($counts, $first, [$first], $this->room - $this->lengths[$first], $found, $looked, $most);
-        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0] ?: count($a[1]) <=> count($b[1]));
-
-        return array_column($found, 1) ?: [[$first]];
-    }
-
-    /**
-     * @param  array<int, int>  $counts
-     * @param  list<int>  $stick
-     * @param  list<array{float, list<int>}>  $found  with the room that is left
-     */
-    private function fill(array $counts, int $from, array $stick, float $room, array &$found, int &$looked, int $most): void
-    {
-        if (++$looked > $most) {
-            return;
-        }
-        $next = false;
-        for ($i = $from; $i < count($this->lengths); $i++) {
-            if ($counts[$i] > 0 && $this->lengths[$i] <= $room + self::HAIR) {
-                $next = true;
-                $counts[$i]--;
-                $this->fill($counts, $i, [...$stick, $i], $room - $this->lengths[$i], $found, $looked, $most);
-                $counts[$i]++;
-            }
-        }
-        if (! $next && ! $this->couldBeLonger($counts, $stick, $room)) {
-            $found[] = [$room, $stick];
-        }
-    }
-
-    /**
-     * Whether one of its pieces, the first apart, could be swapped for a longer one that is left over, or one more go in.
-     *
-     * @param  array<int, int>  $counts
-     * @param  list<int>  $stick
-     */
-    private function couldBeLonger(array $counts, array $stick, float $room): bool
-    {
-        foreach ($counts as $i => $count) {
-            if ($count > 0 && $this->lengths[$i] <= $room + self::HAIR) {
-                return true;
-            }
-        }
-        foreach (array_slice($stick, 1) as $own) {
-            for ($i = 0; $i < $own; $i++) {
-                if ($counts[$i] > 0 && $this->lengths[$i] <= $this->lengths[$own] + $room + self::HAIR) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

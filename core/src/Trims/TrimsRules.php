@@ -18,6 +18,7 @@ final class TrimsRules
         return [
             HouseRule::choice('trim.school', RunSchool::keys()),
             $inches('stick', 120.0, 24.0, 480.0),
+            $inches('sheet', 48.0, 12.0, 60.0),
             $inches('least', 24.0, 6.0, 60.0),
             $inches('kerf', 0.0, 0.0, 0.25),
             $inches('keep', 24.0, 6.0, 96.0),

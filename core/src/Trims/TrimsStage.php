@@ -18,9 +18,6 @@ use Imbrex\Core\Units\Length;
  */
 final class TrimsStage implements Stage
 {
-    /** A shop brake bends from flat sheet this wide, inches. */
-    public const SHEET = 48.0;
-
     public static function rules(): array
     {
         return TrimsRules::all();
@@ -44,10 +41,11 @@ final class TrimsStage implements Stage
             array_push($closed, ...$closures->of($built));
         }
         $lots = [];
+        $sheet = $plan->job->rules->number('trim.sheet');
         foreach ($byKind as $kind => $alike) {
             $lots[$kind] = StickLot::ofRuns($alike, $runs->stocks($alike[0]->shape), $plan->job->rules->number('trim.kerf'));
-            if ($alike[0]->girth > self::SHEET) {
-                $findings[] = Finding::settle('trims.wide', $alike[0]->edge->id, ['girth' => Length::ofInches($alike[0]->girth), 'most' => Length::ofInches(self::SHEET)]);
+            if ($alike[0]->girth > $sheet) {
+                $findings[] = Finding::settle('trims.wide', $alike[0]->edge->id, ['girth' => Length::ofInches($alike[0]->girth), 'most' => Length::ofInches($sheet)]);
             }
         }
 

@@ -82,15 +82,20 @@ export function forgetLayer(
     });
 }
 
-/** Brings a build of the crew's own into the job; earlier versions of it stay, for edges keep what they were planned with. */
+/** How a job names a build. */
+export const nameOf = (build: OwnBuild) => `${build.key}@${build.version ?? 1}`;
+
+/** Brings a build of the crew's own into the job; others stay as long as an edge is planned with them. */
 export function takeCrewBuild(document: JobDocument, build: OwnBuild): JobDocument {
+    const used = [
+        ...Object.values(document.builds ?? {}),
+        ...Object.values(document.edges ?? {}).map((edge) => edge.build),
+    ];
     const others = (document.catalogue?.builds ?? []).filter(
-        (one) => one.key !== build.key || one.version !== build.version,
+        (one) => nameOf(one) !== nameOf(build) && used.includes(nameOf(one)),
     );
     return { ...document, catalogue: { ...document.catalogue, builds: [...others, build] } };
 }
-
-export const nameOf = (build: OwnBuild) => `${build.key}@${build.version ?? 1}`;
 
 /** Builds are of a way panels are held: with another way all edges are built as is usual. */
 export function forgetBuilds(document: JobDocument): JobDocument {
