@@ -32,8 +32,8 @@ final class PlanTest extends TestCase
         $plan->of(BuildsStage::class);
         self::assertLessThanOrEqual(3, $plan->worked());
         $plan->of(LoadOutStage::class);
-        // What is ordered of panels waits for no trims.
-        self::assertSame(count(Stages::IN_ORDER) - 1, $plan->worked());
+        // What is ordered of panels waits for no edges and no trims.
+        self::assertSame(count(Stages::IN_ORDER) - 2, $plan->worked());
         $plan->findings();
         self::assertSame(count(Stages::IN_ORDER), $plan->worked());
     }

@@ -150,6 +150,8 @@ final readonly class SticksSlice
                 'lapHigh' => $piece->lapHigh,
                 'over' => $piece->isOver,
                 'said' => $this->piece($run, $piece, $tape),
+                'cut' => $plan->of(TrimsStage::class)->cut->cut($piece->id),
+                'differs' => $plan->of(TrimsStage::class)->cut->differs($piece->id),
             ], $run->pieces, array_keys($run->pieces)),
             'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
         ];

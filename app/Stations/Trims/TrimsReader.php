@@ -53,6 +53,7 @@ final readonly class TrimsReader
             $stocks,
             array_map(static fn (mixed $school): RunSchool => RunSchool::from((string) $school), (array) ($said->schools ?? [])),
             is_array($viewpoint) ? new Point((float) $viewpoint[0], (float) $viewpoint[1]) : null,
+            array_map(floatval(...), (array) ($said->cut ?? [])),
         );
     }
 

@@ -14,9 +14,10 @@ final readonly class TrimsResult implements StageResult
      * @param  array<string, TrimRun>  $runs  by id, in the roof's order of edges and layers
      * @param  array<string, StickLot>  $lots  by kind
      * @param  list<Closure>  $closures
+     * @param  CutPieces  $cut  what is cut of them already
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $runs, public array $lots, public array $closures, private array $findings)
+    public function __construct(public array $runs, public array $lots, public array $closures, public CutPieces $cut, private array $findings)
     {
     }
 

@@ -49,11 +49,13 @@ final class TrimsStage implements Stage
             }
         }
 
+        $now = array_merge(...array_values(array_map(static fn (TrimRun $run): array => array_column($run->pieces, 'length', 'id'), $made)));
+        $pieces = new CutPieces($plan->job->part(TrimsInput::class)->cut, $now);
         $zees = $runs->zees($closed);
         if ($zees !== null) {
             $lots[$zees->kind] = $zees;
         }
 
-        return new TrimsResult($made, $lots, $closed, $findings);
+        return new TrimsResult($made, $lots, $closed, $pieces, [...$findings, ...$pieces->findings()]);
     }
 }

@@ -19,6 +19,17 @@ function wish<K extends Kept>(
     return { ...document, trims: Object.keys(kept).length > 0 ? kept : undefined };
 }
 
+/** A piece is cut, so long; undefined = not after all. */
+export function cutPiece(document: JobDocument, piece: string, length: number | undefined): JobDocument {
+    const cut = { ...document.trims?.cut };
+    if (length === undefined) delete cut[piece];
+    else cut[piece] = length;
+    const trims = { ...document.trims };
+    if (Object.keys(cut).length > 0) trims.cut = cut;
+    else delete trims.cut;
+    return { ...document, trims: Object.keys(trims).length > 0 ? trims : undefined };
+}
+
 export const divideBy = (document: JobDocument, shape: string, school: NonNullable<Trims['schools']>[string]) =>
     wish(document, 'schools', shape, school);
 

@@ -192,11 +192,15 @@ final class EdgesTest extends BrowserTestCase
         self::assertStringContainsString('8′ 0″ – 8′ 4″', $person->text("//*[name()='svg'][@data-run]"));
         $lot = static fn (): string => $person->text("//*[@data-lot='ridge-cap 126.9 steel']");
         self::assertStringContainsString('6 sticks', $lot());
+        $person->find("//input[@aria-label='Piece 1 is cut']")->click();
+        $person->waitForSave();
         // Laps of 8 for all ridge caps: (312 + 16 − 120) / 2 = 104.
         $person->type('Lap', '8');
         $person->press('Set');
         $person->waitUntil(static fn (): bool => str_contains($piece(1), '8′ 8″'), static fn (): string => $piece(1));
         self::assertStringContainsString('8′ 8″', $lot());
+        self::assertStringContainsString('cut 8′ 4″', $piece(1), 'it was cut before');
+        $person->sees('was cut 8′ 4″ and would be 8′ 8″ now');
         $person->find("//*[@data-school='full-first']")->click();
         // 312 + 16 − 240 = 88.
         $person->waitUntil(static fn (): bool => str_contains($piece(3), '7′ 4″'), static fn (): string => $piece(3));

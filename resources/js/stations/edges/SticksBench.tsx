@@ -1,8 +1,9 @@
+import Checkbox from '@mui/material/Checkbox';
 import { useTranslation } from 'react-i18next';
 import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { divideBy, lapBy } from '../../job/trimEdits';
+import { cutPiece, divideBy, lapBy } from '../../job/trimEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
@@ -29,14 +30,31 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
             <p style={{ marginTop: 4 }}>{t('sticks.ends', { low: run.low, high: run.high })}</p>
             <ol className="layers" style={{ marginTop: 10 }} aria-label={t('sticks.run-of')}>
                 {run.pieces.map((piece) => (
-                    <li key={piece.id} data-row={piece.id} style={{ display: 'flex', gap: 12, padding: '8px 4px' }}>
+                    <li
+                        key={piece.id}
+                        data-row={piece.id}
+                        style={{ display: 'flex', gap: 12, padding: '2px 4px', alignItems: 'center' }}
+                    >
                         <b className="number">{piece.number}</b>
-                        <span>
+                        <span style={{ flex: '1 1 auto' }}>
                             <b>
                                 <Len inches={piece.length} />
                             </b>
                             <span className="muted"> · {piece.said}</span>
+                            {piece.differs && piece.cut !== null && (
+                                <span className="stop"> · {t('sticks.cut-was', { was: print(piece.cut) })}</span>
+                            )}
                         </span>
+                        <Checkbox
+                            checked={piece.cut !== null}
+                            disabled={!mayChange}
+                            onChange={(_, checked) =>
+                                edit((d) => cutPiece(d, piece.id, checked ? piece.length : undefined))
+                            }
+                            slotProps={{
+                                input: { 'aria-label': t('sticks.cut-piece', { number: piece.number }) },
+                            }}
+                        />
                     </li>
                 ))}
             </ol>
