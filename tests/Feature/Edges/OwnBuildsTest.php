@@ -28,6 +28,7 @@ final class OwnBuildsTest extends FeatureTestCase
             'held by what there is not' => [['fastener' => ['kind' => 'glue', 'spacing' => 12, 'at' => -5]], 'fastener.kind', 'pancake'],
             'of a metal there is not' => [['role' => 'trim', 'metal' => 'tin'], 'metal', 'copper'],
             'no panel of one’s own' => [['role' => 'panel'], 'role', 'membrane'],
+            'a name there is no room for' => [['title' => str_repeat('felt ', 6)], 'title', '26'],
             'without a name' => [['title' => ''], 'title', '1'],
         ];
     }

@@ -87,7 +87,7 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 label={t('edges.own.title')}
                 value={layer.title}
                 onChange={(event) => change({ title: event.target.value })}
-                slotProps={{ htmlInput: { maxLength: 60 } }}
+                slotProps={{ htmlInput: { maxLength: 26 } }}
             />
             <Choice
                 label={t('edges.own.role')}

@@ -3,5 +3,5 @@ import type { Station } from '../Station';
 export const station = {
     key: 'edges',
     screen: () => import('./EdgesStation'),
-    keys: ['layers'],
+    keys: ['layers', 'turn'],
 } as const satisfies Station;
