@@ -19,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
             // Numbers of rows: no more digits than one has.
-            Route::patterns(array_fill_keys(['invitation', 'member', 'number', 'order', 'profile'], '[0-9]{1,9}'));
+            Route::patterns(array_fill_keys(['build', 'invitation', 'member', 'number', 'order', 'profile', 'tip'], '[0-9]{1,9}'));
             // One origin and a session cookie: the API lives in the web group.
             Route::get('up', UpController::class);
             Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));

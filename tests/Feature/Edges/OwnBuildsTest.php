@@ -97,6 +97,10 @@ final class OwnBuildsTest extends FeatureTestCase
 
         $this->actingAs($this->member(Role::Installer, $user->crew))->postJson('/api/crew/builds', [...$here['crewBuild'], 'title' => 'Mine'])->assertForbidden();
         $this->actingAs($this->member())->deleteJson("/api/crew/builds/{$kept['id']}")->assertNotFound();
+        // What is no number is nobody's build; nor is it anybody's note.
+        foreach (['crew/builds/all', 'crew/builds/99999999999999999999', 'crew/tips/all', 'crew/profiles/all'] as $path) {
+            $this->actingAs($user)->deleteJson("/api/$path")->assertMethodNotAllowed();
+        }
         $this->actingAs($user)->deleteJson("/api/crew/builds/{$kept['id']}")->assertNoContent();
         self::assertSame([], $this->getJson('/api/crew/builds')->json());
     }
