@@ -146,6 +146,7 @@ final readonly class SticksSlice
                 'number' => $i + 1,
                 'at' => $piece->at,
                 'length' => $piece->length,
+                'lapTo' => $piece->at + $piece->lapLow,
                 'lapLow' => $piece->lapLow,
                 'lapHigh' => $piece->lapHigh,
                 'over' => $piece->isOver,

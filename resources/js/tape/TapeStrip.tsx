@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useJobTape } from './JobTape';
 import { LenText, Len } from './Len';
+import { useWidth } from './useWidth';
 
 export interface TapeMark {
     at: number;
@@ -42,16 +43,9 @@ export function TapeStrip({
     room = 62,
 }: TapeStripProps) {
     const { t } = useTranslation();
-    const box = useRef<HTMLDivElement>(null);
-    const [wide, setWide] = useState(760);
     const [listed, setListed] = useState(false);
-    useEffect(() => {
-        const element = box.current;
-        if (!element) return undefined;
-        const watch = new ResizeObserver(() => setWide(element.clientWidth));
-        watch.observe(element);
-        return () => watch.disconnect();
-    }, [listed]);
+    const box = useRef<HTMLDivElement>(null);
+    const wide = useWidth(box, 760, !listed);
 
     const sorted = [...marks].sort((a, b) => a.at - b.at);
     const gaps = sorted

@@ -1,7 +1,8 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { TrimRun } from '../../contracts/trims';
 import { Len, LenText } from '../../tape/Len';
+import { useWidth } from '../../tape/useWidth';
 
 interface StickStripProps {
     run: TrimRun;
@@ -14,16 +15,9 @@ const STEP = 10;
 /** A run of trim as its pieces lie: one over, one under, the laps between them in running distances from the low or left end. */
 export function StickStrip({ run, title }: StickStripProps) {
     const { t } = useTranslation();
-    const box = useRef<HTMLDivElement>(null);
-    const [wide, setWide] = useState(760);
     const [listed, setListed] = useState(false);
-    useEffect(() => {
-        const element = box.current;
-        if (!element) return undefined;
-        const watch = new ResizeObserver(() => setWide(element.clientWidth));
-        watch.observe(element);
-        return () => watch.disconnect();
-    }, [listed]);
+    const box = useRef<HTMLDivElement>(null);
+    const wide = useWidth(box, 760, !listed);
     // A lap is short: each gets room to be read.
     const scale = Math.max((wide - 24) / run.length, (130 * run.pieces.length) / run.length);
     const x = (at: number) => 12 + at * scale;
@@ -76,7 +70,7 @@ export function StickStrip({ run, title }: StickStripProps) {
                         ))}
                         {run.pieces.slice(1).map((piece) => (
                             <g key={piece.id}>
-                                {[piece.at, piece.at + piece.lapLow].map((at) => (
+                                {[piece.at, piece.lapTo].map((at) => (
                                     <line
                                         key={at}
                                         x1={x(at)}
@@ -90,7 +84,7 @@ export function StickStrip({ run, title }: StickStripProps) {
                                 <text x={x(piece.at + piece.lapLow / 2)} y="68" fontSize="13" textAnchor="middle">
                                     <LenText inches={piece.at} />
                                     {piece.lapLow > 0 && ' – '}
-                                    {piece.lapLow > 0 && <LenText inches={piece.at + piece.lapLow} />}
+                                    {piece.lapLow > 0 && <LenText inches={piece.lapTo} />}
                                 </text>
                             </g>
                         ))}
