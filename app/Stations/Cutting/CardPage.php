@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Cutting;
 
+use App\Exports\MarkTable;
 use App\Exports\PanelRange;
 use App\Exports\Sheet;
 use App\Words\Words;
@@ -24,12 +25,6 @@ final readonly class CardPage
     private const SMALL = 10.0;
 
     private const NOTE = 8.6;
-
-    /** A row of marks, from what is read at two metres down to what a card full of them leaves. */
-    private const MOST_ROW = 31.0;
-
-    /** Of a row. */
-    private const HEADING_SHARE = 0.62;
 
     private CardDrawing $drawing;
 
@@ -52,7 +47,7 @@ final readonly class CardPage
         $notes = $this->notes($card->notes, $bottom);
         $this->sheet->text(self::MARGIN, $top + 56.0, $this->words->say('card.back'), self::SMALL);
         $this->drawing->draw($card->card, self::MARGIN, $top + 62.0, self::DRAWING, $notes - 8.0 - ($top + 62.0));
-        $this->marks($card->runs, $top + 50.0, $bottom);
+        (new MarkTable($this->sheet))->draw($card->runs, self::MARGIN + self::DRAWING + 20.0, $right, $top + 50.0, $bottom);
     }
 
     /**
@@ -72,29 +67,5 @@ final readonly class CardPage
         }
 
         return $from;
-    }
-
-    /** @param  list<array{heading: string, marks: list<array{name: string, kind: string, at: string}>}>  $runs */
-    private function marks(array $runs, float $top, float $bottom): void
-    {
-        [$left, $right] = [self::MARGIN + self::DRAWING + 20.0, $this->sheet->width - self::MARGIN];
-        $rows = array_sum(array_map(static fn (array $run): float => self::HEADING_SHARE + count($run['marks']), $runs));
-        $row = min(self::MOST_ROW, ($bottom - $top) / max(1.0, $rows));
-        [$at, $name] = [$row * 0.86, min(12.0, $row * 0.52)];
-        $y = $top;
-        foreach ($runs as $run) {
-            $y += $row * self::HEADING_SHARE;
-            $this->sheet->text($left, $y - 4.0, $run['heading'], min(11.0, $row * 0.46), true);
-            $this->sheet->line($left, $y, $right, $y, 1.2);
-            foreach ($run['marks'] as $mark) {
-                $y += $row;
-                $wide = $this->sheet->textWidth($mark['at'], $at, true);
-                $this->sheet->text($right, $y - $row * 0.16, $mark['at'], $at, true, 'right');
-                $this->sheet->text($right - $wide - 10.0, $y - $row * 0.3, $mark['kind'], $name * 0.86, false, 'right');
-                $kind = $this->sheet->textWidth($mark['kind'], $name * 0.86);
-                $this->sheet->fitted($left, $y - $row * 0.3, $mark['name'], $name, $right - $left - $wide - $kind - 18.0);
-                $this->sheet->line($left, $y, $right, $y, 0.4, [], 0.5);
-            }
-        }
     }
 }

@@ -21,7 +21,7 @@ use Imbrex\Core\Roof\RoofStage;
 
 /**
  * The edge book: the plan with the number of each edge's page, then, in the order of work, a page for every way an edge stands
- * and for every kind of corner; the sticks last. Edges of one build, pitch and size share a page.
+ * and for every kind of corner; then the sticks, and the ends of trims. Edges of one build, pitch and size share a page.
  */
 final readonly class EdgeBook
 {
@@ -32,7 +32,7 @@ final readonly class EdgeBook
 
     private const ROW = 15.0;
 
-    public function __construct(private Words $words, private EdgeNames $names, private LayerWords $layers, private BuildWords $builds, private PrintFoot $foot)
+    public function __construct(private Words $words, private EdgeNames $names, private LayerWords $layers, private BuildWords $builds, private EndWords $ends, private PrintFoot $foot)
     {
     }
 
@@ -47,6 +47,7 @@ final readonly class EdgeBook
         $this->plan($sheet, $plan, $pages, $this->body($trial, $plan, $pages));
         $this->body($sheet, $plan, $pages);
         (new SticksSheet($sheet, $this->words))->draw($plan);
+        (new EndCardSheet($sheet, $this->ends, $this->words))->draw($plan);
         $this->foot->on($sheet, $edition);
 
         return $sheet->pdf();

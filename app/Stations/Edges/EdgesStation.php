@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Documents\Reading;
+use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Wire;
@@ -20,7 +21,7 @@ use Imbrex\Core\Trims\TrimsStage;
 
 final class EdgesStation extends Station
 {
-    public function __construct(private readonly EdgesSlice $slice, private readonly SticksSlice $sticks, private readonly EdgeBook $book)
+    public function __construct(private readonly EdgesSlice $slice, private readonly SticksSlice $sticks, private readonly EndsSlice $ends, private readonly EdgeBook $book, private readonly EndCardsPdf $cards)
     {
     }
 
@@ -54,7 +55,7 @@ final class EdgesStation extends Station
 
     public function slices(): array
     {
-        return ['edges' => $this->slice->of(...), 'sticks' => $this->sticks->of(...)];
+        return ['edges' => $this->slice->of(...), 'sticks' => $this->sticks->of(...), 'ends' => $this->ends->of(...)];
     }
 
     public function has(Plan $plan, string $pick): bool
@@ -104,6 +105,10 @@ final class EdgesStation extends Station
 
     public function files(): array
     {
-        return [new StationFile('edge-book.pdf', 'application/pdf', $this->book->pdf(...), isDear: true)];
+        return [
+            new StationFile('edge-book.pdf', 'application/pdf', $this->book->pdf(...), isDear: true),
+            new StationFile('end-cards.pdf', 'application/pdf', $this->cards->cards(...), fn (Edition $edition): bool => $this->cards->hasCards($edition->plan()), isDear: true),
+            new StationFile('end-templates.pdf', 'application/pdf', $this->cards->templates(...), fn (Edition $edition): bool => $this->cards->hasTemplates($edition->plan()), isDear: true),
+        ];
     }
 }

@@ -6,8 +6,6 @@ namespace App\Stations\Edges;
 
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
@@ -22,7 +20,7 @@ use Imbrex\Core\Units\TapePrinter;
 /** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
 final readonly class SticksSlice
 {
-    public function __construct(private EdgeNames $names, private LayerWords $layers, private Words $words, private Wire $wire)
+    public function __construct(private EdgeNames $names, private LayerWords $layers, private Words $words, private TrimSketchWriter $sketch, private Wire $wire)
     {
     }
 
@@ -35,7 +33,7 @@ final readonly class SticksSlice
         $made = $plan->of(TrimsStage::class);
         $runs = new TrimRuns($plan);
         $names = $this->names->of($plan->of(RoofStage::class)->roof);
-        $run = $made->runs[$pick ?? ''] ?? self::seen($made->of($pick ?? '')) ?? self::seen(array_values($made->runs));
+        $run = $made->picked($pick);
 
         return [
             'lots' => array_values(array_map(fn (StickLot $lot): array => $this->lot($lot, $lot->kind === $run?->kind() ? $runs->bySchool($made->ofKind($lot->kind)) : [], $runs, $plan), $made->lots)),
@@ -71,19 +69,6 @@ final readonly class SticksSlice
             'stocks' => $runs->stocks($lot->shape),
             'lap' => max([0.0, ...array_map(static fn (TrimPiece $piece): float => max($piece->lapLow, $piece->lapHigh), $lot->pieces)]),
         ];
-    }
-
-    /** @param  list<TrimRun>  $runs */
-    private static function seen(array $runs): ?TrimRun
-    {
-        foreach ($runs as $run) {
-            // What one sees is asked for first, not the cleat it hangs on.
-            if ($run->layer->role === LayerRole::Trim) {
-                return $run;
-            }
-        }
-
-        return $runs[0] ?? null;
     }
 
     /**
@@ -136,11 +121,11 @@ final readonly class SticksSlice
             'edge' => $run->edge->id,
             'edgeName' => $name,
             'kind' => $run->kind(),
-            'sketch' => $this->sketch($run, $plan),
+            'sketch' => $this->sketch->of($run, $plan),
             'length' => $run->length,
             'edgeLength' => $run->edge->length(),
-            'low' => $this->words->say("trim-end.{$run->low->value}"),
-            'high' => $this->words->say("trim-end.{$run->high->value}"),
+            'low' => $this->words->say("trim-end.{$run->low->kind->value}"),
+            'high' => $this->words->say("trim-end.{$run->high->kind->value}"),
             'pieces' => array_map(fn (TrimPiece $piece, int $i): array => [
                 'id' => $piece->id,
                 'number' => $i + 1,
@@ -155,24 +140,6 @@ final readonly class SticksSlice
                 'differs' => $plan->of(TrimsStage::class)->cut->differs($piece->id),
             ], $run->pieces, array_keys($run->pieces)),
             'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
-        ];
-    }
-
-    /** @return array<string, mixed> the trim cut across, colour side up */
-    private function sketch(TrimRun $run, Plan $plan): array
-    {
-        $sketch = $run->sketch($plan->job->covering->profile->height);
-        $at = static fn (Point $p): array => [$p->u, $p->v];
-        $us = array_map(static fn (Point $p): float => $p->u, $sketch->corners);
-        $off = 0.06 * max(2.0, max($us) - min($us));
-
-        return [
-            'line' => Wire::line($sketch->corners),
-            'hems' => array_values(array_filter([Wire::line($sketch->low), Wire::line($sketch->high)])),
-            'legs' => array_map(static fn (Point $p, float $length): array => ['at' => $at($p), 'length' => $length], $sketch->besideLegs($off), $sketch->lengths),
-            'bends' => array_map(static fn (Point $p, float $degrees): array => ['at' => $at($p), 'degrees' => round($degrees, 1)], $sketch->besideBends(1.3 * $off), $sketch->degrees),
-            'girth' => $run->girth,
-            'lines' => $sketch->lines($run->shape),
         ];
     }
 

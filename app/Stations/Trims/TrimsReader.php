@@ -7,6 +7,8 @@ namespace App\Stations\Trims;
 use App\Documents\Reading;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Trims\Bend;
+use Imbrex\Core\Trims\EndKind;
+use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\ShapeSketch;
 use Imbrex\Core\Trims\TrimBook;
@@ -26,7 +28,7 @@ final readonly class TrimsReader
     public function input(): TrimsInput
     {
         $said = $this->reading->document->trims ?? new stdClass;
-        foreach (['laps', 'stocks', 'schools', 'shapes'] as $field) {
+        foreach (['laps', 'stocks', 'schools', 'shapes', 'fits'] as $field) {
             foreach (array_keys((array) ($said->{$field} ?? [])) as $key) {
                 if (TrimBook::shipped()->shape((string) $key) === null) {
                     $this->reading->fault("trims.$field.$key", 'trim-shape', (string) $key, ['known' => implode(', ', array_keys(TrimBook::shipped()->all()))]);
@@ -54,7 +56,27 @@ final readonly class TrimsReader
             array_map(static fn (mixed $school): RunSchool => RunSchool::from((string) $school), (array) ($said->schools ?? [])),
             is_array($viewpoint) ? new Point((float) $viewpoint[0], (float) $viewpoint[1]) : null,
             array_map(floatval(...), (array) ($said->cut ?? [])),
+            $this->fits((array) ($said->fits ?? [])),
         );
+    }
+
+    /**
+     * @param  array<string, stdClass>  $said  by shape
+     * @return array<string, array<string, EndFit>>
+     */
+    private function fits(array $said): array
+    {
+        $fits = [];
+        foreach ($said as $shape => $ends) {
+            foreach ((array) $ends as $end => $fit) {
+                if (EndKind::tryFrom((string) $end) === null) {
+                    $this->reading->fault("trims.fits.$shape.$end", 'trim-end', (string) $end, ['known' => implode(', ', array_column(EndKind::cases(), 'value'))]);
+                }
+                $fits[(string) $shape][(string) $end] = new EndFit((float) $fit->low, (float) $fit->high, array_values(array_map(strval(...), (array) ($fit->but ?? []))));
+            }
+        }
+
+        return $fits;
     }
 
     /**
@@ -92,7 +114,10 @@ final readonly class TrimsReader
             }
         }
         $hem = static fn (?stdClass $hem): ?TrimHem => $hem === null ? null : new TrimHem((float) $hem->length, (bool) ($hem->open ?? false));
-        $shape = new TrimShape($key, $made === [] ? [new TrimLeg(1.0)] : $made, $hem($said->low ?? null), $hem($said->high ?? null));
+        $shape = new TrimShape($key, $made === [] ? [new TrimLeg(1.0)] : $made, $hem($said->low ?? null), $hem($said->high ?? null), $said->plumb ?? TrimBook::shipped()->shape($key)?->plumb);
+        if (isset($said->plumb) && $said->plumb > $last) {
+            $this->reading->fault("$field.plumb", 'trim-plumb', $said->plumb, ['last' => $last]);
+        }
         if ($made !== [] && ShapeSketch::of($shape, $this->reading->covering->profile->height, 26.57, 126.87)->crossesItself()) {
             $this->reading->fault("$field.legs", 'trim-cross', count($legs));
         }

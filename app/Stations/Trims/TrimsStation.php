@@ -6,11 +6,13 @@ namespace App\Stations\Trims;
 
 use App\Documents\Reading;
 use App\Stations\Change;
-use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
+use App\Stations\Wire;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\Ends\EndCut;
+use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
@@ -22,7 +24,7 @@ use stdClass;
 /** Trims, sticks and closures: what a document says of them, what the plan tells. Their screen is that of the edges. */
 final class TrimsStation extends Station
 {
-    public function __construct(private readonly PiecesCsv $csv)
+    public function __construct(private readonly PiecesCsv $csv, private readonly TrimFlatsDxf $flats, private readonly BrakeSketches $sketches)
     {
     }
 
@@ -74,28 +76,45 @@ final class TrimsStation extends Station
 
     public function files(): array
     {
-        return [new StationFile('trim-pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->csv->write($edition))];
+        return [
+            new StationFile('trim-pieces.csv', 'text/csv; charset=UTF-8', $this->csv->write(...)),
+            new StationFile('trim-flats.dxf', 'image/vnd.dxf', $this->flats->write(...)),
+            new StationFile('trim-sketches.svg', 'image/svg+xml', $this->sketches->svg(...)),
+            new StationFile('trim-sketches.dxf', 'image/vnd.dxf', $this->sketches->dxf(...)),
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function run(TrimRun $run): array
     {
-        $last = count($run->pieces) - 1;
-
         return [
             'id' => $run->id,
             'kind' => $run->shape->key,
             'edge' => $run->edge->id,
             'girth' => $run->girth,
             'bendsDegrees' => $run->bends,
-            'pieces' => array_map(static fn (TrimPiece $piece, int $i): array => [
+            'pieces' => array_map(static fn (TrimPiece $piece): array => [
                 'id' => $piece->id,
                 'length' => $piece->length,
                 'lapLow' => $piece->lapLow,
                 'lapHigh' => $piece->lapHigh,
-                'ends' => ['low' => $i === 0 ? $run->low->value : 'lap', 'high' => $i === $last ? $run->high->value : 'lap'],
+                'ends' => ['low' => self::end($run->end($piece, false)), 'high' => self::end($run->end($piece, true))],
                 'marks' => $piece->marks(),
-            ], $run->pieces, array_keys($run->pieces)),
+            ], $run->pieces),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function end(EndCut $end): array
+    {
+        return [
+            'kind' => $end->kind->value,
+            'side' => $end->isLeft ? 'left' : 'right',
+            'beyond' => $end->reach,
+            'fromSquareDegrees' => $end->degrees(),
+            'toLineDegrees' => array_map(static fn (float $degrees): float => 90.0 - $degrees, $end->degrees()),
+            'outline' => Wire::line($end->outline),
+            'lines' => array_map(static fn (EndLine $line): array => ['kind' => $line->kind->value, 'from' => [$line->from->u, $line->from->v], 'to' => [$line->to->u, $line->to->v]], $end->lines),
         ];
     }
 }

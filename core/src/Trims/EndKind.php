@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Rules\RuleSet;
-
-/** How the end of a run of trim is made, by what it meets there. */
+/** How the end of a trim is made, by what it meets there. */
 enum EndKind: string
 {
     /** A tab goes round the rake's face. */
@@ -23,6 +21,8 @@ enum EndKind: string
     case UnderCap = 'under-cap';
     /** A ridge's end is folded down over the rake. */
     case OverRake = 'over-rake';
+    /** A ridge's end lies over the points of the hips. */
+    case OverHips = 'over-hips';
     case HipFoot = 'hip-foot';
     /** Trimmed to a point under the ridge's cap. */
     case HipPoint = 'hip-point';
@@ -35,19 +35,8 @@ enum EndKind: string
     case KickOut = 'kick-out';
     /** Kept back from the ridge. */
     case KeptBack = 'kept-back';
+    /** The next length goes on over it, or it over the next. */
+    case LapUnder = 'lap-under';
+    case LapOver = 'lap-over';
     case Plain = 'plain';
-
-    /** What the stick is longer for it than the edge, inches; less than nothing where it is shorter. */
-    public function allowance(RuleSet $rules): float
-    {
-        return match ($this) {
-            self::RoundRake, self::CornerTab, self::MitreTab, self::UnderCap, self::OverRake, self::HipFoot, self::WallTab => $rules->number('trim.tab'),
-            self::NoseFold => $rules->number('trim.noseFold'),
-            self::ValleyFoot => $rules->number('trim.valleyPast'),
-            self::ValleyHead => $rules->number('trim.valleyLong'),
-            self::LeftLong => $rules->number('trim.headLong'),
-            self::KeptBack => -$rules->number('trim.receiverBack'),
-            self::CornerCut, self::MitreCut, self::HipPoint, self::KickOut, self::Plain => 0.0,
-        };
-    }
 }

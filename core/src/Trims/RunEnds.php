@@ -61,7 +61,7 @@ final class RunEnds
             },
             EdgeKind::Ridge => match (true) {
                 $meets(EdgeKind::Rake) => EndKind::OverRake,
-                $meets(EdgeKind::Hip) => EndKind::Plain,
+                $meets(EdgeKind::Hip) => EndKind::OverHips,
                 $meets(EdgeKind::Valley, EdgeKind::Headwall, EdgeKind::Sidewall) => EndKind::LeftLong,
                 default => EndKind::Plain,
             },
@@ -77,8 +77,8 @@ final class RunEnds
         };
     }
 
-    /** @return list<Edge> */
-    private function others(Edge $edge, Point $at): array
+    /** @return list<Edge> that end where one does, but for itself */
+    public function others(Edge $edge, Point $at): array
     {
         foreach ($this->meeting[$edge->id] ?? [] as [$point, $others]) {
             if ($point->distanceTo($at) < MeetingPoints::NEAR) {

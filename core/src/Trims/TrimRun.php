@@ -6,6 +6,9 @@ namespace Imbrex\Core\Trims;
 
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Trims\Ends\EndCut;
+use Imbrex\Core\Trims\Ends\LapEnd;
+use Imbrex\Core\Trims\Ends\PlacedShape;
 
 /** A layer of an edge that is bent from sticks: its shape there, its ends, its pieces. */
 final readonly class TrimRun
@@ -28,11 +31,25 @@ final readonly class TrimRun
         public array $bends,
         public string $metal,
         public float $length,
-        public EndKind $low,
-        public EndKind $high,
+        public EndCut $low,
+        public EndCut $high,
         public array $pieces,
         private float $pitch,
+        private PlacedShape $placed,
     ) {
+    }
+
+    /** How one end of a piece of it is cut. */
+    public function end(TrimPiece $piece, bool $isHigh): EndCut
+    {
+        $number = array_search($piece, $this->pieces, true);
+        $next = $this->pieces[$isHigh ? $number + 1 : $number - 1] ?? null;
+        $own = $isHigh ? $this->high : $this->low;
+        if ($next === null) {
+            return $own;
+        }
+
+        return LapEnd::of($this->placed, $isHigh ? $piece->lapHigh : $piece->lapLow, $isHigh ? $next->isOver : ! $piece->isOver, $own->isLeft);
     }
 
     /**

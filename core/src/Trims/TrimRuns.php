@@ -16,6 +16,11 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Trims\Ends\EndCut;
+use Imbrex\Core\Trims\Ends\EndCutter;
+use Imbrex\Core\Trims\Ends\EndPlace;
+use Imbrex\Core\Trims\Ends\EndPlaces;
+use Imbrex\Core\Trims\Ends\PlacedShape;
 
 /** Divides what is bent from sticks at the edges of a roof into pieces. */
 final readonly class TrimRuns
@@ -25,6 +30,8 @@ final readonly class TrimRuns
     private TrimBook $book;
 
     private RunEnds $ends;
+
+    private EndPlaces $places;
 
     private EdgeLengths $lengths;
 
@@ -42,6 +49,7 @@ final readonly class TrimRuns
         $this->input = $plan->job->part(TrimsInput::class);
         $this->book = TrimBook::shipped()->with($this->input->shapes);
         $this->ends = new RunEnds($plan->of(RoofStage::class)->roof);
+        $this->places = new EndPlaces($plan->of(RoofStage::class)->roof, $this->ends);
         $this->lengths = new EdgeLengths($plan->of(RoofStage::class)->roof, $plan->of(CuttingStage::class)->fits);
         $this->metals = new Metals($covering, $plan->job->part(MetalsInput::class));
         $this->rules = $plan->job->rules;
@@ -129,16 +137,28 @@ final readonly class TrimRuns
             return null;
         }
         [$from, $to] = $this->fromLow($built->edge);
-        $low = $this->ends->of($built->edge, $layer->side(), $layer->role, $from, false);
-        $high = $this->ends->of($built->edge, $layer->side(), $layer->role, $to, true);
-        $length = $this->lengths->of($built->edge) + $low->allowance($this->rules) + $high->allowance($this->rules);
         $pitch = $this->pitch($built);
         $id = "{$built->edge->id}.$layer->key";
+        $sketch = ShapeSketch::of($shape, $this->rib, $pitch, $built->edge->dihedralDegrees ?? 180.0);
+        $place = fn (Point $at, bool $isHigh): EndPlace => $this->places->of($built->edge, $this->ends->of($built->edge, $layer->side(), $layer->role, $at, $isHigh), $at);
+        [$lowPlace, $highPlace] = [$place($from, false), $place($to, true)];
+        $placed = PlacedShape::of($shape, $sketch, $built->edge->kind, $lowPlace);
+        $low = $this->cut($placed, $lowPlace, $shape, "$id.low");
+        $high = $this->cut(PlacedShape::of($shape, $sketch, $built->edge->kind, $highPlace), $highPlace, $shape, "$id.high");
+        $length = $this->lengths->of($built->edge) + $low->reach + $high->reach;
 
         return $length <= 0.0 ? null : new TrimRun(
             $id, $built->edge, $layer, $shape, $shape->girth($this->rib), $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), $this->metals->of($layer) ?? $this->metals->trims(),
-            $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]), $pitch,
+            $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]), $pitch, $placed,
         );
+    }
+
+    /** @param  string  $end  which, as fits name it */
+    private function cut(PlacedShape $placed, EndPlace $place, TrimShape $shape, string $end): EndCut
+    {
+        $fit = $this->input->fits[$shape->key][$place->kind->value] ?? null;
+
+        return (new EndCutter($placed, $place, $this->rules, $this->fixing === Fixing::Screwed, $fit !== null && in_array($end, $fit->but, true) ? null : $fit))->cut();
     }
 
     /**

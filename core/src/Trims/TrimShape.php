@@ -11,9 +11,9 @@ final readonly class TrimShape
      * @param  non-empty-list<TrimLeg>  $legs
      * @param  TrimHem|null  $low  at the first leg's free edge
      * @param  TrimHem|null  $high  at the last one's
-     * @param  string|null  $title  what somebody calls a shape of their own, in their words
+     * @param  int|null  $plumb  which leg, from 0, stands plumb before a fascia or a wall; null of what lies along the roof
      */
-    public function __construct(public string $key, public array $legs, public ?TrimHem $low = null, public ?TrimHem $high = null, public ?string $title = null)
+    public function __construct(public string $key, public array $legs, public ?TrimHem $low = null, public ?TrimHem $high = null, public ?int $plumb = null)
     {
     }
 

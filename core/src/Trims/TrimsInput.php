@@ -6,6 +6,7 @@ namespace Imbrex\Core\Trims;
 
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\JobPart;
+use Imbrex\Core\Trims\Ends\EndFit;
 
 /** How a job's trims are made otherwise than the house makes them. */
 final readonly class TrimsInput implements JobPart
@@ -17,8 +18,9 @@ final readonly class TrimsInput implements JobPart
      * @param  array<string, RunSchool>  $schools  how runs are divided, by key of the shape
      * @param  array<string, float>  $cut  how long pieces were that are cut, inches, by id
      * @param  Point|null  $viewpoint  from where the roof is mostly seen, in plan
+     * @param  array<string, array<string, EndFit>>  $fits  what first ends taught, by key of the shape and kind of end
      */
-    public function __construct(public array $shapes = [], public array $laps = [], public array $stocks = [], public array $schools = [], public ?Point $viewpoint = null, public array $cut = [])
+    public function __construct(public array $shapes = [], public array $laps = [], public array $stocks = [], public array $schools = [], public ?Point $viewpoint = null, public array $cut = [], public array $fits = [])
     {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
+use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\StageResult;
 
@@ -31,10 +32,48 @@ final readonly class TrimsResult implements StageResult
         return array_sum(array_map(static fn (StickLot $lot): int => count($lot->sticks), $this->lots));
     }
 
+    /**
+     * The run somebody asks for.
+     *
+     * @param  string|null  $id  of the run, or of an edge
+     * @return TrimRun|null of an edge the trim one sees, not the cleat it hangs on; of none there is the first
+     */
+    public function picked(?string $id): ?TrimRun
+    {
+        return $this->runs[$id ?? ''] ?? self::seen($this->of($id ?? '')) ?? self::seen(array_values($this->runs));
+    }
+
+    /** @return list<string> ends of a kind that are cut, as fits name them: id of the run, `.low` or `.high` */
+    public function done(string $shape, EndKind $kind): array
+    {
+        $done = [];
+        foreach ($this->runs as $run) {
+            foreach ($run->shape->key === $shape ? [[$run->low, $run->pieces[0] ?? null, 'low'], [$run->high, $run->pieces[count($run->pieces) - 1] ?? null, 'high']] : [] as [$end, $piece, $which]) {
+                if ($end->kind === $kind && $piece !== null && $this->cut->cut($piece->id) !== null) {
+                    $done[] = "$run->id.$which";
+                }
+            }
+        }
+
+        return $done;
+    }
+
     /** @return list<TrimRun> of one kind */
     public function ofKind(string $kind): array
     {
         return array_values(array_filter($this->runs, static fn (TrimRun $run): bool => $run->kind() === $kind));
+    }
+
+    /** @param  list<TrimRun>  $runs */
+    private static function seen(array $runs): ?TrimRun
+    {
+        foreach ($runs as $run) {
+            if ($run->layer->role === LayerRole::Trim) {
+                return $run;
+            }
+        }
+
+        return $runs[0] ?? null;
     }
 
     /** @return list<TrimRun> of one edge */

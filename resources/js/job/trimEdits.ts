@@ -37,3 +37,23 @@ export const lapBy = (document: JobDocument, shape: string, lap: number) => wish
 
 export const cutFrom = (document: JobDocument, shape: string, stocks: number[] | undefined) =>
     wish(document, 'stocks', shape, stocks as NonNullable<Trims['stocks']>[string] | undefined);
+
+/** What the first end of a kind taught; undefined takes it back. */
+export function fitEnd(
+    document: JobDocument,
+    shape: string,
+    end: string,
+    fit: { low: number; high: number } | undefined,
+    but: string[],
+): JobDocument {
+    const ends = { ...document.trims?.fits?.[shape] };
+    if (fit) ends[end] = { ...fit, but };
+    else delete ends[end];
+    const fits = { ...document.trims?.fits };
+    if (Object.keys(ends).length > 0) fits[shape] = ends;
+    else delete fits[shape];
+    const trims = { ...document.trims };
+    if (Object.keys(fits).length > 0) trims.fits = fits;
+    else delete trims.fits;
+    return { ...document, trims: Object.keys(trims).length > 0 ? trims : undefined };
+}

@@ -50,9 +50,15 @@ final class TrimsTest extends FeatureTestCase
         $eave = $trims['eave-hall.N.eave-trim'];
         self::assertEquals(['eave-trim', 'eave-hall.N', 8.25], [$eave['kind'], $eave['edge'], $eave['girth']]);
         self::assertEqualsWithDelta([135.0, 116.56505117707799], $eave['bendsDegrees'], 1e-6);
-        // 700 and one tab: seven pieces with laps of 6.
-        self::assertEquals([68.5, 120, 120, 120, 120, 120, 68.5], array_column($eave['pieces'], 'length'));
-        self::assertSame([['low' => 'corner-cut', 'high' => 'lap'], ['low' => 'lap', 'high' => 'corner-tab']], [$eave['pieces'][0]['ends'], $eave['pieces'][6]['ends']]);
+        // 700, a tab of one, and at the other corner the kick of 3/4 at 45 degrees: seven pieces with laps of 6.
+        $end = (700.0 + 1.0 + 0.75 * sin(M_PI_4) + 6 * 6.0 - 5 * 120.0) / 2.0;
+        self::assertEqualsWithDelta([$end, 120, 120, 120, 120, 120, $end], array_column($eave['pieces'], 'length'), 1e-9);
+        $kinds = static fn (int $piece): array => [$eave['pieces'][$piece]['ends']['low']['kind'], $eave['pieces'][$piece]['ends']['high']['kind']];
+        self::assertSame([['corner-cut', 'lap-under'], ['lap-over', 'corner-tab']], [$kinds(0), $kinds(6)]);
+        // The foot of a valley pan between equal roofs of 6 in 12, and the rakes' mitre.
+        $foot = $trims['valley-hall.S-wing.E.valley-pan']['pieces'][0]['ends']['low'];
+        self::assertEqualsWithDelta(48.189685104221404, $foot['toLineDegrees'][0], 1e-6);
+        self::assertEqualsWithDelta(26.56505117707799, max($trims['rake-wing.W.rake-trim']['pieces'][1]['ends']['high']['fromSquareDegrees']), 1e-6);
         self::assertEquals([6, 114], $eave['pieces'][1]['marks']);
         $used = array_count_values(array_column($plan['sticks'], 'kind'));
         foreach ($plan['stickBounds'] as $bound) {

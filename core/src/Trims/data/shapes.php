@@ -7,7 +7,7 @@ use Imbrex\Core\Trims\TrimHem;
 use Imbrex\Core\Trims\TrimLeg;
 use Imbrex\Core\Trims\TrimShape;
 
-/* Representative shapes; a maker's print replaces them. Legs from the visible low end inwards. */
+/* Representative shapes; a maker's print replaces them. Legs from the visible low end inwards; `plumb` is the one before the fascia or the wall. */
 $leg = static fn (float $length, ?float $bend = null): TrimLeg => new TrimLeg($length, $bend === null ? null : new Bend($bend));
 $out = static fn (float $length, float $bend): TrimLeg => new TrimLeg($length, new Bend($bend, isOut: true));
 $pitched = static fn (float $length, float $degrees, float $pitch = 1.0, bool $isOut = false): TrimLeg => new TrimLeg($length, new Bend($degrees, $pitch, isOut: $isOut));
@@ -18,17 +18,17 @@ $closed = static fn (float $length = 0.5): TrimHem => new TrimHem($length);
 $open = static fn (float $length = 0.625): TrimHem => new TrimHem($length, true);
 
 return [
-    new TrimShape('eave-trim', [$out(0.75, 135), $pitched(3, 90), $leg(4)], $closed()),
-    new TrimShape('hooked-drip', [$out(0.5, 135), $pitched(3, 90), $leg(4)], $open(0.75)),
-    new TrimShape('eave-drip', [$out(0.5, 135), $pitched(2.5, 90), $leg(3)], $closed()),
+    new TrimShape('eave-trim', [$out(0.75, 135), $pitched(3, 90), $leg(4)], $closed(), plumb: 1),
+    new TrimShape('hooked-drip', [$out(0.5, 135), $pitched(3, 90), $leg(4)], $open(0.75), plumb: 1),
+    new TrimShape('eave-drip', [$out(0.5, 135), $pitched(2.5, 90), $leg(3)], $closed(), plumb: 1),
     new TrimShape('trim-cleat', [$leg(2)], $open(0.75)),
     // The step between nose and flange is a bend down and one back.
     new TrimShape('offset-cleat', [$leg(1, 90), $out(0.375, 90), $leg(1.5)]),
     new TrimShape('receiver', [$out(2, 90), $out(1.625, 90), $leg(0.5)]),
     new TrimShape('rake-angle', [$leg(1.5, 90), $leg(1.5)]),
-    new TrimShape('rake-trim', [$out(0.5, 135), $leg(4, 90), $leg(2)], $closed(), $open(0.5)),
-    new TrimShape('rake-trim-screwed', [$leg(5.5, 90), $leg(4.5, 90), new TrimLeg(0.0, isRib: true)], $closed()),
-    new TrimShape('gable-trim', [$leg(4, 90), $leg(1.5)], $closed(), $open(0.75)),
+    new TrimShape('rake-trim', [$out(0.5, 135), $leg(4, 90), $leg(2)], $closed(), $open(0.5), plumb: 1),
+    new TrimShape('rake-trim-screwed', [$leg(5.5, 90), $leg(4.5, 90), new TrimLeg(0.0, isRib: true)], $closed(), plumb: 0),
+    new TrimShape('gable-trim', [$leg(4, 90), $leg(1.5)], $closed(), $open(0.75), plumb: 0),
     new TrimShape('zee', [$out(1, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
     new TrimShape('rake-zee', [$out(1, 90), new TrimLeg(0.125, new Bend(90), true), $leg(1)]),
     new TrimShape('ridge-cap', [$between(6), $leg(6)], $open(), $open()),
@@ -37,13 +37,13 @@ return [
     new TrimShape('valley-pan', [$foot(10), $leg(1, 60), $foot(1), $leg(10)], $closed(0.75), $closed(0.75)),
     new TrimShape('valley-pan-plain', [new TrimLeg(11, new Bend(0.0, dihedral: 1.0, isOut: true)), $leg(11)], $closed(0.75), $closed(0.75)),
     new TrimShape('hemmed-pan', [$foot(10), $leg(1, 60), $foot(1), $leg(10)], $open(1), $open(1)),
-    new TrimShape('peak-trim', [$out(0.5, 135), $pitched(2.5, 90, -1), $leg(3)], $closed(), $open(1)),
-    new TrimShape('headwall', [$pitched(4, 90, isOut: true), $leg(4)], $open(), $closed()),
-    new TrimShape('sidewall', [$out(3, 90), $leg(4)], $open(), $closed()),
-    new TrimShape('headwall-screwed', [$pitched(5, 90, isOut: true), $leg(4)], $closed()),
-    new TrimShape('sidewall-screwed', [$out(5, 90), $leg(4)], $closed()),
+    new TrimShape('peak-trim', [$out(0.5, 135), $pitched(2.5, 90, -1), $leg(3)], $closed(), $open(1), plumb: 1),
+    new TrimShape('headwall', [$pitched(4, 90, isOut: true), $leg(4)], $open(), $closed(), plumb: 1),
+    new TrimShape('sidewall', [$out(3, 90), $leg(4)], $open(), $closed(), plumb: 1),
+    new TrimShape('headwall-screwed', [$pitched(5, 90, isOut: true), $leg(4)], $closed(), plumb: 1),
+    new TrimShape('sidewall-screwed', [$out(5, 90), $leg(4)], $closed(), plumb: 1),
     new TrimShape('transition', [$between(4), $leg(3, 180), $leg(1)], $open()),
-    new TrimShape('counterflashing', [$leg(3, 90), $leg(0.625)], $closed()),
-    new TrimShape('fascia-wrap', [$leg(1, 90), $leg(7, 90), $leg(1)]),
+    new TrimShape('counterflashing', [$leg(3, 90), $leg(0.625)], $closed(), plumb: 0),
+    new TrimShape('fascia-wrap', [$leg(1, 90), $leg(7, 90), $leg(1)], plumb: 1),
     new TrimShape('edge-stiffener', [$leg(1, 90), $leg(1.5, 90), $leg(0.75)]),
 ];

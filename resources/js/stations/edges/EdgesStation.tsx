@@ -10,6 +10,7 @@ import { TapeStrip } from '../../tape/TapeStrip';
 import { EdgePlan } from './EdgePlan';
 import { EdgeSchedule } from './EdgeSchedule';
 import { EdgesBench } from './EdgesBench';
+import { EndsView } from './EndsView';
 import { JunctionBench } from './JunctionBench';
 import { JunctionDrawing } from './JunctionDrawing';
 import { JunctionSpace } from './JunctionSpace';
@@ -17,7 +18,7 @@ import { LayerSlider } from './LayerSlider';
 import { SectionDrawing } from './SectionDrawing';
 import { SticksView } from './SticksView';
 
-const VIEWS = ['section', 'sticks', 'corners', 'roof', 'schedule'] as const;
+const VIEWS = ['section', 'sticks', 'ends', 'corners', 'roof', 'schedule'] as const;
 type View = (typeof VIEWS)[number];
 
 /** What goes on in which order, and will it shed? */
@@ -127,6 +128,7 @@ export default function EdgesStation() {
             )}
         </div>
     );
+    if (view === 'ends') return <EndsView head={head} edge={section?.edge ?? null} />;
     if (view === 'sticks') return <SticksView head={head} edge={section?.edge ?? null} />;
     return (
         <>

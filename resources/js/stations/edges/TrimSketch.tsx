@@ -1,10 +1,10 @@
 import { useTranslation } from 'react-i18next';
-import type { TrimRun } from '../../contracts/trims';
+import type { EndsRun, TrimRun } from '../../contracts/trims';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText, Said } from '../../tape/Len';
 
 /** A trim cut across, as the brake bends it: legs, bends, hems; the colour side is up. */
-export function TrimSketch({ run }: { run: TrimRun }) {
+export function TrimSketch({ run }: { run: TrimRun | EndsRun }) {
     const { t } = useTranslation();
     const print = useJobTape();
     const { sketch } = run;

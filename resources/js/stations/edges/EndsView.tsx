@@ -1,0 +1,93 @@
+import { useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useTranslation } from 'react-i18next';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { TapeStrip } from '../../tape/TapeStrip';
+import { EndDrawing } from './EndDrawing';
+import { EndsBench } from './EndsBench';
+
+interface EndsViewProps {
+    /** What stands over the deck. */
+    head: ReactNode;
+    edge: string | null;
+}
+
+/** How the ends of one edge's trims are cut, each as a card. */
+export function EndsView({ head, edge }: EndsViewProps) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [picked, setPicked] = useState<{ edge: string | null; run?: string; end?: string }>({ edge });
+    const [back, setBack] = useState(true);
+    useHotkeys('f', () => setBack(!back), [back]);
+    const own = picked.edge === edge ? picked : { edge };
+    const slice = usePlanSlice(job.id, 'ends', job.revision, own.run ?? edge).data;
+    const run = slice?.run ?? null;
+    const card = slice?.cards.find((one) => one.key === own.end) ?? slice?.cards[0] ?? null;
+    return (
+        <>
+            <main className="deck">
+                {head}
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {slice && !run && <p className="sheet">{t('sticks.none')}</p>}
+                {slice && run && (
+                    <div className="rowed" role="group" aria-label={t('sticks.run-of')} style={{ marginTop: 10 }}>
+                        {slice.runs.map((one) => (
+                            <button
+                                key={one.id}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one.id === run.id}
+                                onClick={() => setPicked({ edge, run: one.id })}
+                            >
+                                {one.name}
+                            </button>
+                        ))}
+                        <span className="spacer" />
+                        <button type="button" className="chip" aria-pressed={!back} onClick={() => setBack(!back)}>
+                            {t('ends.colour')} <kbd>f</kbd>
+                        </button>
+                    </div>
+                )}
+                {slice && slice.cards.length > 1 && (
+                    <div className="rowed" role="group" aria-label={t('edges.view.ends')} style={{ marginTop: 8 }}>
+                        {slice.cards.map((one) => (
+                            <button
+                                key={one.key}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one.key === card?.key}
+                                onClick={() => setPicked({ ...own, run: run?.id, end: one.key })}
+                            >
+                                {one.short}
+                            </button>
+                        ))}
+                    </div>
+                )}
+                {card && <EndDrawing card={card} back={back} />}
+                {run && !card && <p className="sheet">{t('ends.none')}</p>}
+            </main>
+            {slice && run ? (
+                <EndsBench slice={slice} card={card} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('edges.view.ends')}</h1>
+                </aside>
+            )}
+            {run && (
+                <TapeStrip
+                    title={t('ends.tape', { name: run.name })}
+                    hint={t('ends.tape-hint', { count: run.sketch.lines.length })}
+                    from={0}
+                    to={run.sketch.girth}
+                    inchesOnly
+                    marks={run.sketch.lines.map((at) => ({ at, tone: 'ink' as const }))}
+                />
+            )}
+        </>
+    );
+}
