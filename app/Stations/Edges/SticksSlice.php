@@ -6,15 +6,23 @@ namespace App\Stations\Edges;
 
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Edges\Contact\Metals;
+use Imbrex\Core\Edges\Contact\MetalsInput;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\Supplies\Supply;
+use Imbrex\Core\Trims\Supplies\SupplyKind;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimRuns;
+use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Trims\Viewpoints;
+use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
 /** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
@@ -42,6 +50,10 @@ final readonly class SticksSlice
             'pieces' => array_sum(array_map(static fn (StickLot $lot): int => count($lot->pieces), $made->lots)),
             'sticks' => $made->sticks(),
             'closures' => $this->closures($made->closures),
+            'closed' => $run === null ? [] : $this->closed($made->closures, $run, $plan),
+            'supplies' => array_map(fn (Supply $one): array => $this->supply($one, Wire::tape($plan)), $made->supplies),
+            'viewpoints' => $this->viewpoints($plan),
+            'pounds' => $this->pounds($made->lots, $plan),
             'findings' => $this->wire->findings($plan, $plan->findingsOf('trims')),
         ];
     }
@@ -67,6 +79,11 @@ final readonly class SticksSlice
             'kept' => $this->alike($lot->kept($plan->job->rules->number('trim.keep'))),
             'rows' => $this->rows($lot),
             'stocks' => $runs->stocks($lot->shape),
+            'as' => ShapeWriter::of($lot->shape, $plan->job->covering->profile->height),
+            'isOwn' => isset($plan->job->part(TrimsInput::class)->shapes[$lot->shape->key]),
+            'perSheet' => $lot->perSheet($plan->job->rules->number('trim.sheet')),
+            'sheet' => $plan->job->rules->number('trim.sheet'),
+            'pounds' => $this->pounds([$lot], $plan),
             'lap' => max([0.0, ...array_map(static fn (TrimPiece $piece): float => max($piece->lapLow, $piece->lapHigh), $lot->pieces)]),
         ];
     }
@@ -151,6 +168,66 @@ final readonly class SticksSlice
             $piece->lapLow <= 0.0 => 'butts',
             default => $piece->isOver ? 'over' : 'under',
         }, 'climbs' => $run->edge->isLevel() ? 'no' : 'yes']);
+    }
+
+    /**
+     * @param  array<StickLot>  $lots
+     * @return float|null whole pounds; null where a metal's weight is not known
+     */
+    private function pounds(array $lots, Plan $plan): ?float
+    {
+        $metals = new Metals($plan->job->covering, $plan->job->part(MetalsInput::class));
+        $pounds = array_map(static fn (StickLot $lot): ?float => ($each = $metals->poundsPerSquareFoot($lot->metal)) === null ? null : $each * $lot->squareFeet(), $lots);
+
+        return in_array(null, $pounds, true) ? null : round((float) array_sum($pounds));
+    }
+
+    /** @return array<string, mixed> */
+    private function supply(Supply $one, TapePrinter $tape): array
+    {
+        $name = match ($one->kind) {
+            SupplyKind::Tape => $this->words->say('supply.tape', array_map(static fn (string $size): string => $tape->inInches()->print((float) $size), array_combine(['high', 'width'], explode(' ', $one->key, 2) + ['', '']))),
+            SupplyKind::Sealant => $this->words->say("sealant.$one->key"),
+            SupplyKind::Fastener => $this->words->say("fastener.$one->key"),
+            default => $this->words->say("layer.$one->key"),
+        };
+
+        return [
+            'name' => $name,
+            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => $one->isByFoot() ? $tape->print($one->amount, Rounding::Up) : (string) (int) $one->amount, 'packs' => $one->packs()]),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> sides it may mostly be seen from */
+    private function viewpoints(Plan $plan): array
+    {
+        $chosen = $plan->job->part(TrimsInput::class)->viewpoint;
+        $sides = Viewpoints::of($plan->of(RoofStage::class)->roof);
+
+        return array_map(fn (string $side, Point $at): array => [
+            'side' => $side, 'name' => $this->words->say("sticks.seen.$side"), 'at' => [$at->u, $at->v], 'chosen' => $chosen !== null && $chosen->distanceTo($at) < 1.0,
+        ], array_keys($sides), array_values($sides));
+    }
+
+    /**
+     * @param  list<Closure>  $closures
+     * @return list<array<string, mixed>> of the edge of a run: by kind and face, as they stand along it
+     */
+    private function closed(array $closures, TrimRun $run, Plan $plan): array
+    {
+        $groups = [];
+        foreach ($closures as $closure) {
+            if ($closure->edge === $run->edge->id) {
+                $groups["$closure->kind $closure->face"][] = $closure;
+            }
+        }
+
+        return array_map(fn (string $key, array $group): array => [
+            'key' => $key,
+            'name' => $this->words->say('sticks.closed', ['name' => $this->words->say("layer.{$group[0]->kind}"), 'face' => $plan->of(RoofStage::class)->roof->face($group[0]->face)->name ?? $group[0]->face]),
+            'length' => $run->edge->length(),
+            'pieces' => array_map(static fn (Closure $one): array => ['at' => $one->at, 'to' => $one->at + $one->length, 'length' => $one->length, 'cut' => $one->isCut], $group),
+        ], array_map(strval(...), array_keys($groups)), array_values($groups));
     }
 
     /**

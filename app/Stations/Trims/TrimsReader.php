@@ -21,6 +21,9 @@ use stdClass;
 /** Reads of a document how trims are made otherwise than the house makes them. */
 final readonly class TrimsReader
 {
+    /** No brake closes further, degrees. */
+    private const LEAST_BEND = 20.0;
+
     public function __construct(private Reading $reading)
     {
     }
@@ -103,11 +106,21 @@ final readonly class TrimsReader
                 $this->reading->fault("$field.legs[$i].bend", $i === $last ? 'trim-last-bend' : 'trim-bend', $leg->bend ?? null);
             }
         }
+        foreach ($legs as $i => $leg) {
+            // What follows the roof is more than what is said of it.
+            if (isset($leg->bend) && ! isset($leg->follows) && (float) $leg->bend < self::LEAST_BEND) {
+                $this->reading->fault("$field.legs[$i].bend", 'range', $leg->bend, ['least' => self::LEAST_BEND, 'most' => 340]);
+            }
+        }
         $made = array_map(static fn (stdClass $leg): TrimLeg => new TrimLeg((float) $leg->length, isset($leg->bend) || isset($leg->follows) ? new Bend((float) ($leg->bend ?? 0.0), match ($leg->follows ?? null) {
             'pitch' => 1.0,
             'pitch-less' => -1.0,
             default => 0.0,
-        }, ($leg->follows ?? null) === 'dihedral' ? 1.0 : 0.0, ($leg->towards ?? 'back') === 'colour') : null), $legs);
+        }, match ($leg->follows ?? null) {
+            'dihedral' => 1.0,
+            'half-dihedral' => 0.5,
+            default => 0.0,
+        }, ($leg->towards ?? 'back') === 'colour') : null), $legs);
         foreach (['low' => $legs[0], 'high' => $legs[$last]] as $end => $leg) {
             if (isset($said->{$end}) && (float) $said->{$end}->length > (float) $leg->length) {
                 $this->reading->fault("$field.$end.length", 'trim-hem', $said->{$end}->length, ['leg' => (float) $leg->length]);

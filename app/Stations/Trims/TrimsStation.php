@@ -15,6 +15,7 @@ use Imbrex\Core\Trims\Ends\EndCut;
 use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsInput;
@@ -71,6 +72,7 @@ final class TrimsStation extends Station
             ], $lot->sticks), $made->lots))),
             'stickBounds' => array_values(array_map(static fn (StickLot $lot): array => ['kind' => $lot->kind, 'used' => count($lot->sticks), 'lowerBound' => $lot->bound, 'proven' => $lot->isProven()], $made->lots)),
             'closures' => array_map(static fn (Closure $closure): array => ['edge' => $closure->edge, 'face' => $closure->face, 'left' => $closure->left, 'right' => $closure->right, 'length' => $closure->length, 'kind' => $closure->kind], $made->closures),
+            'supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->kind->value, 'key' => $one->key, 'amount' => $one->amount, 'byFoot' => $one->isByFoot(), 'packs' => $one->packs()], $made->supplies),
         ];
     }
 

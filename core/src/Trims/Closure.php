@@ -10,10 +10,11 @@ final readonly class Closure
     /**
      * @param  string  $kind  key of its layer
      * @param  float  $left  on the face, inches from its left end across the panels; `$right` the other end
+     * @param  float  $at  where it begins along the edge, inches from the left end as one looks up the face
      * @param  float  $length  along the edge, inches
      * @param  bool  $isCut  narrower than a pan: cut to a rake, a wall or the end of the edge
      */
-    public function __construct(public string $edge, public string $face, public string $kind, public float $left, public float $right, public float $length, public bool $isCut)
+    public function __construct(public string $edge, public string $face, public string $kind, public float $left, public float $right, public float $at, public float $length, public bool $isCut)
     {
     }
 }

@@ -69,7 +69,7 @@ final class Closures
             $at = $left->v + ($right->v - $left->v) * (($low + $high) / 2.0 - $left->u) / $wide;
             $bounds = $panel->metal->bounds();
             if ($high - $low >= self::LEAST && $at > $bounds->bottom - self::NEAR && $at < $bounds->top + self::NEAR) {
-                $closures[] = new Closure($built->edge->id, $face->id, $layer->side(), $low, $high, ($high - $low) * $left->distanceTo($right) / $wide, $high - $low < $panel->strip->cover - $this->legs() - 1e-6);
+                $closures[] = new Closure($built->edge->id, $face->id, $layer->side(), $low, $high, ($low - $left->u) * $left->distanceTo($right) / $wide, ($high - $low) * $left->distanceTo($right) / $wide, $high - $low < $panel->strip->cover - $this->legs() - 1e-6);
             }
         }
         usort($closures, static fn (Closure $a, Closure $b): int => $a->left <=> $b->left);

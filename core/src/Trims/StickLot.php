@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
+use Imbrex\Core\Catalogue\Profile;
+
 /** All pieces of one kind of trim over the whole job, and the sticks they are cut from. */
 final readonly class StickLot
 {
@@ -58,6 +60,18 @@ final readonly class StickLot
         usort($lot, static fn (Stick $a, Stick $b): int => $a->offcut <=> $b->offcut ?: strcmp($a->pieces[0]->id, $b->pieces[0]->id));
 
         return new self($kind, $shape, $girth, $bends, $metal, $pieces, $lot, $bound, $counted);
+    }
+
+    /** Square feet of sheet its pieces are bent from, before their ends are cut. */
+    public function squareFeet(): float
+    {
+        return $this->girth * array_sum(array_map(static fn (TrimPiece $piece): float => $piece->length, $this->pieces)) / Profile::SQUARE_INCHES_PER_SQUARE_FOOT;
+    }
+
+    /** How many lie side by side in a sheet, inches wide. */
+    public function perSheet(float $wide): int
+    {
+        return (int) floor($wide / $this->girth + 1e-9);
     }
 
     public function isProven(): bool

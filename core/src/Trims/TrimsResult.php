@@ -7,6 +7,7 @@ namespace Imbrex\Core\Trims;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\StageResult;
+use Imbrex\Core\Trims\Supplies\Supply;
 
 /** What is bent for the edges of a roof, and from how many sticks. */
 final readonly class TrimsResult implements StageResult
@@ -16,9 +17,10 @@ final readonly class TrimsResult implements StageResult
      * @param  array<string, StickLot>  $lots  by kind
      * @param  list<Closure>  $closures
      * @param  CutPieces  $cut  what is cut of them already
+     * @param  list<Supply>  $supplies  what the edges take besides
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $runs, public array $lots, public array $closures, public CutPieces $cut, private array $findings)
+    public function __construct(public array $runs, public array $lots, public array $closures, public CutPieces $cut, public array $supplies, private array $findings)
     {
     }
 

@@ -9,6 +9,7 @@ use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Trims\Supplies\EdgeSupplies;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -56,6 +57,8 @@ final class TrimsStage implements Stage
             $lots[$zees->kind] = $zees;
         }
 
-        return new TrimsResult($made, $lots, $closed, $pieces, [...$findings, ...$pieces->findings()]);
+        $supplies = (new EdgeSupplies($plan->job->covering->profile))->of(array_values($plan->of(EdgesStage::class)->edges), array_values($made), $closed);
+
+        return new TrimsResult($made, $lots, $closed, $pieces, $supplies, [...$findings, ...$pieces->findings()]);
     }
 }

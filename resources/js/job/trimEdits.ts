@@ -1,8 +1,9 @@
 /** How trims are made: what the document keeps of it, by the shape of a trim. */
 import type { JobDocument } from '../contracts/job';
+import type { OwnShape } from '../contracts/trims';
 
 type Trims = NonNullable<JobDocument['trims']>;
-type Kept = 'laps' | 'stocks' | 'schools';
+type Kept = 'laps' | 'stocks' | 'schools' | 'shapes';
 
 /** One thing is wished of all trims of a shape; undefined takes it back. */
 function wish<K extends Kept>(
@@ -57,3 +58,15 @@ export function fitEnd(
     else delete trims.fits;
     return { ...document, trims: Object.keys(trims).length > 0 ? trims : undefined };
 }
+
+/** From where the roof is mostly seen; undefined = from nowhere in particular. */
+export function seenFrom(document: JobDocument, viewpoint: [number, number] | undefined): JobDocument {
+    const trims = { ...document.trims };
+    if (viewpoint) trims.viewpoint = viewpoint;
+    else delete trims.viewpoint;
+    return { ...document, trims: Object.keys(trims).length > 0 ? trims : undefined };
+}
+
+/** A shape of one's own in the place of the one that ships; undefined = the one that ships. */
+export const shapedAs = (document: JobDocument, shape: string, own: OwnShape | undefined) =>
+    wish(document, 'shapes', shape, own as NonNullable<Trims['shapes']>[string] | undefined);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Edges;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserTestCase;
 use Tests\Support\Person;
@@ -184,28 +185,82 @@ final class EdgesTest extends BrowserTestCase
         $person = $this->atTheEdges('Sticks');
         $this->pick($person, 'Hall S and Hall N: ridge');
         $person->press('Sticks');
-        // 312 between two hips, laps of 4: 100, 120, 100.
+        // 312 and one over the hips' points at either end, laps of 4: 101, 120, 101.
         $person->waitFor("//h1[.='Cap']");
-        $person->sees('Cap, 26′ 0″ with its ends: 3 pieces');
+        $person->sees('Cap, 26′ 2″ with its ends: 3 pieces');
         $piece = static fn (int $number): string => $person->text("//li[@data-row='ridge-hall.S-hall.N.cap.$number']");
-        self::assertSame(['1 8′ 4″ · first', '2 10′ 0″ · laps 4″ over the one before', '3 8′ 4″ · laps 4″ over the one before'], [$piece(1), $piece(2), $piece(3)]);
-        self::assertStringContainsString('8′ 0″ – 8′ 4″', $person->text("//*[name()='svg'][@data-run]"));
+        self::assertSame(['1 8′ 5″ · first', '2 10′ 0″ · laps 4″ over the one before', '3 8′ 5″ · laps 4″ over the one before'], [$piece(1), $piece(2), $piece(3)]);
+        self::assertStringContainsString('8′ 1″ – 8′ 5″', $person->text("//*[name()='svg'][@data-run]"));
         $lot = static fn (): string => $person->text("//*[@data-lot='ridge-cap 126.9 steel']");
         self::assertStringContainsString('6 sticks', $lot());
         $person->find("//input[@aria-label='Piece 1 is cut']")->click();
         $person->waitForSave();
-        // Laps of 8 for all ridge caps: (312 + 16 − 120) / 2 = 104.
+        // Laps of 8 for all ridge caps: (314 + 16 − 120) / 2 = 105.
         $person->type('Lap', '8');
         $person->press('Set');
-        $person->waitUntil(static fn (): bool => str_contains($piece(1), '8′ 8″'), static fn (): string => $piece(1));
-        self::assertStringContainsString('8′ 8″', $lot());
-        self::assertStringContainsString('cut 8′ 4″', $piece(1), 'it was cut before');
-        $person->sees('was cut 8′ 4″ and would be 8′ 8″ now');
+        $person->waitUntil(static fn (): bool => str_contains($piece(1), '8′ 9″'), static fn (): string => $piece(1));
+        self::assertStringContainsString('8′ 9″', $lot());
+        self::assertStringContainsString('cut 8′ 5″', $piece(1), 'it was cut before');
+        $person->sees('was cut 8′ 5″ and would be 8′ 9″ now');
         $person->find("//*[@data-school='full-first']")->click();
-        // 312 + 16 − 240 = 88.
-        $person->waitUntil(static fn (): bool => str_contains($piece(3), '7′ 4″'), static fn (): string => $piece(3));
+        // 314 + 16 − 240 = 90.
+        $person->waitUntil(static fn (): bool => str_contains($piece(3), '7′ 6″'), static fn (): string => $piece(3));
         $person->keys(WebDriverKeys::CONTROL, 'z');
-        $person->waitUntil(static fn (): bool => str_contains($piece(3), '8′ 8″'), static fn (): string => $piece(3));
+        $person->waitUntil(static fn (): bool => str_contains($piece(3), '8′ 9″'), static fn (): string => $piece(3));
+        $person->waitForSave();
+    }
+
+    public function test_an_end_is_marked_out_from_its_card_and_tried(): void
+    {
+        $person = $this->atTheEdges('Ends');
+        $this->pick($person, 'Wing W: rake');
+        $person->press('Ends');
+        $person->waitFor("//h1[.='Rake trim: nose folded shut at the eave']");
+        $person->press('Mitre cut to the line');
+        $person->waitFor("//h1[.='Rake trim: mitre cut to the line']");
+        $marks = static fn (): array => array_map(static fn (int $number): string => $person->text("//tr[@data-mark='$number']"), range(1, count($person->driver->findElements(WebDriverBy::xpath('//tr[@data-mark]')))));
+        // A hem of 1/2, a kick of 1/2 at 45 degrees, a face of 4: at 6 in 12 the face's foot lies 2 back, the kick's 0.354 / 2 more, the hem folds back on it.
+        self::assertSame(['1 across 0″ 2″ cut', '2 across 1/2″ 2 3/16″ cut', '3 across 1″ 2″ cut', '4 across 5″ 0″ cut'], $marks());
+        $person->sees('26.6° from square (63.4° to the bends)');
+        // The left end face up is the right one from the back.
+        $person->sees('Back view');
+        $person->keys('f');
+        $person->sees('Colour side');
+        $person->find("//input[@aria-label='Piece 2 is cut']")->click();
+        $person->waitForSave();
+        $person->press('First fit');
+        $person->type('Longer at the low edge', '1/8');
+        $person->press('Set');
+        $person->sees('1/8″ longer at the low edge');
+        $person->waitForSave();
+        // What is cut stays; the next is cut longer.
+        self::assertSame('1 across 0″ 2″ cut', $marks()[0]);
+        $person->find("//input[@aria-label='Piece 2 is cut']")->click();
+        $person->press('Take the fit back');
+        $person->waitForSave();
+    }
+
+    public function test_closures_shapes_and_where_a_roof_is_seen_from(): void
+    {
+        $person = $this->atTheEdges('Closures');
+        $this->pick($person, 'Hall S and Hall N: ridge');
+        $person->press('Sticks');
+        $person->waitFor("//h1[.='Cap']");
+        $person->press('Zees, Hall S');
+        // Between the seams of a 16 pan: 16 less 3/8 and 1/4.
+        $person->sees('15 3/8″');
+        $person->choose('Mostly seen from', 'the west');
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//li[@data-row='ridge-hall.S-hall.N.cap.2']"), 'under the one before') !== str_contains($person->text("//li[@data-row='ridge-hall.S-hall.N.cap.2']"), 'over the one before'), static fn (): string => 'a lap');
+        $person->press('Bent otherwise');
+        $person->type('Length of leg 1', '7');
+        $person->type('Length of leg 2', '7');
+        $person->press('Bend it so');
+        // Two legs of 7 and two hems of 5/8.
+        $person->sees('Legs 7″, 7″');
+        $person->sees('Flat 1′ 3 1/4″ wide');
+        $person->waitForSave();
+        $person->press('As it ships');
+        $person->sees('Legs 6″, 6″');
         $person->waitForSave();
     }
 

@@ -28,6 +28,10 @@ final class TrimsTest extends FeatureTestCase
             'a bend that is none' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3], ['length' => 4]]]]], 'trims.shapes.ridge-cap.legs[0].bend', 'the angle'],
             'a bend after the last leg' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3, 'bend' => 90], ['length' => 4, 'bend' => 90]]]]], 'trims.shapes.ridge-cap.legs[1].bend', 'nothing'],
             'legs that cross' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 4, 'bend' => 60], ['length' => 2, 'bend' => 60], ['length' => 6]]]]], 'trims.shapes.ridge-cap.legs', 'do not cross'],
+            'a bend no brake makes' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 3, 'bend' => 10], ['length' => 4]]]]], 'trims.shapes.ridge-cap.legs[0].bend', '20'],
+            'a plumb leg there is not' => [['shapes' => ['eave-trim' => ['legs' => $legs, 'plumb' => 2]]], 'trims.shapes.eave-trim.plumb', 'from 0 to 1'],
+            'a fit beyond the end' => [['fits' => ['eave-trim' => ['round-rake' => ['low' => -3, 'high' => 0]]]], 'trims.fits.eave-trim.round-rake.low', '-2'],
+            'an end there is not' => [['fits' => ['eave-trim' => ['scalloped' => ['low' => 0, 'high' => 0]]]], 'trims.fits.eave-trim.scalloped', 'round-rake'],
             'a leg of nothing' => [['shapes' => ['ridge-cap' => ['legs' => [['length' => 0, 'bend' => 90], ...array_slice($legs, 1)]]]], 'trims.shapes.ridge-cap.legs[0].length', '0'],
         ];
     }

@@ -7,6 +7,7 @@ namespace Imbrex\Core\Edges\Contact;
 use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Catalogue\Covering;
 
 /** Which metal each part of an edge is of. */
@@ -55,6 +56,17 @@ final readonly class Metals
     public function hasFreshMortar(): bool
     {
         return $this->input->freshMortar;
+    }
+
+    /** Weight of the flat sheet; null of a metal the catalogue does not have. */
+    public function poundsPerSquareFoot(string $metal): ?float
+    {
+        if ($metal === $this->panels()) {
+            return $this->covering->material->poundsPerSquareFoot($this->covering->gauge);
+        }
+        $material = Catalogue::shipped()->materials[$metal] ?? null;
+
+        return $material?->poundsPerSquareFoot($material->usualGauge());
     }
 
     private function screws(): string

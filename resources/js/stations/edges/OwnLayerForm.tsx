@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { OwnLayer } from '../../contracts/builds';
 import type { EdgeSection } from '../../contracts/edges';
+import { Choice } from '../../bench/Choice';
 import { addLayer } from '../../job/buildEdits';
 import { freshId } from '../../job/edits';
 import { useJob } from '../../job/JobContext';
@@ -179,33 +179,5 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 </Button>
             </div>
         </form>
-    );
-}
-
-interface ChoiceProps<T extends string> {
-    label: string;
-    value: T | '';
-    options: { value: T; name: string }[];
-    /** What stands for no choice, where one need not choose. */
-    none?: string;
-    onChange: (value: T | undefined) => void;
-}
-
-function Choice<T extends string>({ label, value, options, none, onChange }: ChoiceProps<T>) {
-    return (
-        <TextField
-            select
-            label={label}
-            value={value}
-            onChange={(event) => onChange((event.target.value || undefined) as T | undefined)}
-            slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-        >
-            {none !== undefined && <MenuItem value="">{none}</MenuItem>}
-            {options.map((one) => (
-                <MenuItem key={one.value} value={one.value}>
-                    {one.name}
-                </MenuItem>
-            ))}
-        </TextField>
     );
 }

@@ -1,12 +1,15 @@
 import Checkbox from '@mui/material/Checkbox';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { cutPiece, divideBy, lapBy } from '../../job/trimEdits';
+import { cutPiece, divideBy, lapBy, seenFrom } from '../../job/trimEdits';
 import { useJobTape } from '../../tape/JobTape';
-import { Len } from '../../tape/Len';
+import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { ShapeForm } from './ShapeForm';
 import { StockEntry } from './StockEntry';
 import { TrimSketch } from './TrimSketch';
 
@@ -19,8 +22,10 @@ interface SticksBenchProps {
 /** A run of trim: its pieces, what its kind is cut from, how else it might be divided. */
 export function SticksBench({ slice, run, lot }: SticksBenchProps) {
     const { t } = useTranslation();
-    const { edit, mayChange, units } = useJob();
+    const { document, edit, mayChange, units } = useJob();
     const print = useJobTape();
+    const chosen = slice.viewpoints.find((one) => one.chosen)?.side;
+    const seen = chosen ?? (document.trims?.viewpoint ? 'own' : 'none');
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h1>{run.name}</h1>
@@ -66,6 +71,10 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
             </p>
             <p className="muted">{t('sticks.counted', { count: lot.counted })}</p>
             <p className="muted">
+                <Said text={t('sticks.sheet', { count: lot.perSheet, sheet: print(lot.sheet, 'nearest', true) })} />
+                {lot.pounds !== null && ` ${t('pounds', { pounds: lot.pounds })}.`}
+            </p>
+            <p className="muted">
                 {lot.kept.length === 0
                     ? t('sticks.kept-none')
                     : t('sticks.kept', {
@@ -107,6 +116,10 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                         onEnter={(lap) => edit((d) => lapBy(d, lot.shape, lap))}
                     />
                     <StockEntry key={lot.shape} lot={lot} />
+                    <details>
+                        <summary>{t(lot.isOwn ? 'shape.own' : 'shape.title')}</summary>
+                        <ShapeForm key={JSON.stringify([lot.shape, lot.as])} lot={lot} />
+                    </details>
                 </div>
             )}
             {slice.closures.length > 0 && (
@@ -130,6 +143,39 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                         </details>
                     ))}
                 </section>
+            )}
+            {slice.supplies.length > 0 && (
+                <details>
+                    <summary>{t('sticks.supplies')}</summary>
+                    <ul className="plain">
+                        {slice.supplies.map((one) => (
+                            <li key={one.name}>
+                                {one.name}: <Said text={one.said} />
+                            </li>
+                        ))}
+                    </ul>
+                </details>
+            )}
+            {mayChange && slice.viewpoints.length > 0 && (
+                <TextField
+                    select
+                    label={t('sticks.seen')}
+                    value={seen}
+                    helperText={t('sticks.seen-how')}
+                    style={{ marginTop: 14 }}
+                    onChange={(event) => {
+                        const at = slice.viewpoints.find((one) => one.side === event.target.value)?.at;
+                        edit((d) => seenFrom(d, at as [number, number] | undefined));
+                    }}
+                >
+                    <MenuItem value="none">{t('sticks.seen.none')}</MenuItem>
+                    {slice.viewpoints.map((one) => (
+                        <MenuItem key={one.side} value={one.side}>
+                            {one.name}
+                        </MenuItem>
+                    ))}
+                    {seen === 'own' && <MenuItem value="own">{t('sticks.seen.own')}</MenuItem>}
+                </TextField>
             )}
             <Findings findings={slice.findings} />
             <h2>{t('mind')}</h2>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
+import { ClosedStrip } from './ClosedStrip';
 import { StickMap } from './StickMap';
 import { SticksBench } from './SticksBench';
 import { StickStrip } from './StickStrip';
@@ -18,10 +19,11 @@ export function SticksView({ head, edge }: SticksViewProps) {
     const { t } = useTranslation();
     const job = useJob();
     const print = useJobTape();
-    const [picked, setPicked] = useState<{ edge: string | null; run: string } | null>(null);
+    const [picked, setPicked] = useState<{ edge: string | null; run: string; closed?: string } | null>(null);
     const wanted = picked && picked.edge === edge ? picked.run : edge;
     const slice = usePlanSlice(job.id, 'sticks', job.revision, wanted).data;
     const run = slice?.run ?? null;
+    const closed = slice?.closed.find((one) => picked?.edge === edge && one.key === picked.closed) ?? null;
     const lot = slice?.lots.find((one) => one.kind === run?.kind) ?? null;
     const title = run
         ? t('sticks.title', { name: run.name, length: print(run.length, 'up'), count: run.pieces.length })
@@ -43,8 +45,19 @@ export function SticksView({ head, edge }: SticksViewProps) {
                                 key={one.id}
                                 type="button"
                                 className="chip"
-                                aria-pressed={one.id === run.id}
+                                aria-pressed={one.id === run.id && !closed}
                                 onClick={() => setPicked({ edge, run: one.id })}
+                            >
+                                {one.name}
+                            </button>
+                        ))}
+                        {slice.closed.map((one) => (
+                            <button
+                                key={one.key}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one.key === closed?.key}
+                                onClick={() => setPicked({ edge, run: run.id, closed: one.key })}
                             >
                                 {one.name}
                             </button>
@@ -70,7 +83,7 @@ export function SticksView({ head, edge }: SticksViewProps) {
                     <h1>{t('edges.view.sticks')}</h1>
                 </aside>
             )}
-            {run && <StickStrip run={run} title={title} />}
+            {closed ? <ClosedStrip key={closed.key} closed={closed} /> : run && <StickStrip run={run} title={title} />}
         </>
     );
 }
