@@ -23,6 +23,9 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\Ends\EndCard;
+use Imbrex\Core\Trims\Ends\EndView;
+use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimsStage;
 use stdClass;
 
@@ -134,9 +137,18 @@ final class BenchCommand extends Command
                 $cut[] = (hrtime(true) - $start) / 1e6;
             }
             sort($cut);
-            $rows[] = [$count, count($roof->faces), count($roof->edges), sprintf('%.1f', $times[0]), sprintf('%.1f', $times[intdiv(self::RUNS, 2)]), sprintf('%.1f', $built[intdiv(self::RUNS, 2)]), count($plan->of(TrimsStage::class)->runs), sprintf('%.1f', $cut[intdiv(self::RUNS, 2)])];
+            $made = $plan->of(TrimsStage::class);
+            $start = hrtime(true);
+            $cards = EndCard::of($made);
+            foreach ($cards as $card) {
+                EndView::of($card->cut, true);
+                EndView::of($card->cut, false);
+            }
+            $drawn = (hrtime(true) - $start) / 1e6;
+            $pieces = array_sum(array_map(static fn (StickLot $lot): int => count($lot->pieces), $made->lots));
+            $rows[] = [$count, count($roof->faces), count($roof->edges), sprintf('%.1f', $times[0]), sprintf('%.1f', $times[intdiv(self::RUNS, 2)]), sprintf('%.1f', $built[intdiv(self::RUNS, 2)]), $pieces, sprintf('%.1f', $cut[intdiv(self::RUNS, 2)]), count($cards), sprintf('%.1f', $drawn)];
         }
-        $this->table(['blocks', 'faces', 'edges', 'best ms', 'median ms', 'builds and water, median ms', 'runs of trim', 'trims and sticks, median ms'], $rows);
+        $this->table(['blocks', 'faces', 'edges', 'best ms', 'median ms', 'builds and water, median ms', 'pieces of trim', 'trims and sticks, median ms', 'end cards', 'drawn, ms'], $rows);
     }
 
     /** Times what follows a nudge on the demo's boathouse: the plan with its layout search, and the ways to start one face compared. */

@@ -13,10 +13,13 @@ use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\EndKind;
+use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndCut;
 use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\Ends\EndMark;
+use Imbrex\Core\Trims\Ends\EndView;
+use Imbrex\Core\Trims\Ends\TrimFlat;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsResult;
@@ -275,6 +278,35 @@ final class EndCutTest extends TestCase
                     self::assertEqualsWithDelta(100.0 * $run->girth - $end->cutAway(), self::area($end, 100.0), 1e-6);
                 }
                 self::assertEqualsWithDelta($run->length, $run->edge->length() + $run->low->reach + $run->high->reach, 1e-6);
+            }
+        }
+    }
+
+    /** Girth by length, less what is cut off at both ends; those alike share a card. */
+    public function test_flats_of_whole_pieces_and_their_cards(): void
+    {
+        $made = self::trims(RoofJob::boathouse());
+        $marked = 0;
+        foreach ($made->runs as $run) {
+            foreach ($run->pieces as $piece) {
+                $flat = TrimFlat::of($run, $piece);
+                [$low, $high] = [$run->end($piece, false), $run->end($piece, true)];
+                self::assertEqualsWithDelta($run->girth * $piece->length - $low->cutAway() - $high->cutAway(), $flat->area(), 1e-6);
+                self::assertEqualsWithDelta([0.0, $piece->length], [min(array_map(static fn (Point $p): float => $p->u, $flat->outline)), max(array_map(static fn (Point $p): float => $p->u, $flat->outline))], 1e-6);
+                $marked += ($low->isSquare() ? 0 : 1) + ($high->isSquare() ? 0 : 1);
+            }
+        }
+        $cards = EndCard::of($made);
+        self::assertSame($marked, array_sum(array_map(static fn (EndCard $card): int => count($card->ends), $cards)));
+        self::assertLessThan($marked, count($cards));
+        foreach ($cards as $card) {
+            // From the back all lies the other way round.
+            [$back, $colour] = [EndView::of($card->cut, true), EndView::of($card->cut, false)];
+            self::assertSame(! $back->isLeft, $colour->isLeft);
+            self::assertEqualsWithDelta(array_map(static fn (Point $p): float => $back->width - $p->u, $back->outline), array_map(static fn (Point $p): float => $p->u, $colour->outline), 1e-9);
+            // What marks say is where they stand.
+            foreach ($back->marks as [$p, $mark]) {
+                self::assertEqualsWithDelta([$mark->across, $mark->distance], [$p->v, $back->isLeft ? $p->u : $back->width - $p->u], 1e-9);
             }
         }
     }

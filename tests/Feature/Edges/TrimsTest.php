@@ -7,6 +7,7 @@ namespace Tests\Feature\Edges;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
+use Tests\Support\PdfText;
 
 /** Trims as a document says them: told in the plan, shown as sticks, written as CSV, refused by name. */
 final class TrimsTest extends FeatureTestCase
@@ -103,6 +104,60 @@ final class TrimsTest extends FeatureTestCase
         self::assertEquals([0.5, 1.25, 4.25], $now['run']['sketch']['lines']);
         // Of an edge there is not, the first is shown.
         self::assertSame('Hall S: eave 1', $slice('eave-nowhere')['run']['edgeName']);
+    }
+
+    public function test_ends_are_cards_with_marks_from_the_end(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (string $pick): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/ends?pick=$pick")->assertOk()->json();
+        $rake = $slice('rake-wing.W');
+        // What bears marks is asked for first, not the receiver behind it.
+        self::assertSame(['Rake trim', 'Wing W: rake'], [$rake['run']['name'], $rake['run']['edgeName']]);
+        self::assertSame(['Nose folded shut at the eave', 'Under the next length', 'Mitre cut to the line'], array_column($rake['cards'], 'short'));
+        $mitre = $rake['cards'][2];
+        self::assertSame(['right end, colour up, low edge down', 'Cut at 19.5° from square (70.5° to the bends), 26.6° from square (63.4° to the bends).'], [$mitre['side'], $mitre['angles']]);
+        self::assertEqualsWithDelta([[0, 2], [0.5, 2.1768], [1, 2], [5, 0]], array_map(static fn (array $mark): array => [$mark['across'], $mark['at']], $mitre['marks']), 1e-3);
+        self::assertSame(['left', 'right'], [$mitre['back']['end'], $mitre['colour']['end']]);
+        self::assertSame(['low edge, hem', 'high edge, hem'], [$mitre['low'], $mitre['high']]);
+
+        // Cut, then tried: it stays, and the next is cut longer.
+        $piece = $mitre['pieces'][0]['id'];
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['cut' => [$piece => $mitre['pieces'][0]['length']]]], 1)->assertOk();
+        self::assertSame(['rake-wing.W.rake-trim.high'], $slice('rake-wing.W')['cards'][2]['done']);
+        $fit = ['low' => 0.25, 'high' => 0];
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['fits' => ['rake-trim' => ['nose-fold' => $fit, 'mitre-cut' => [...$fit, 'but' => ['rake-wing.W.rake-trim.high']]]]]], 2)->assertOk();
+        $now = $slice('rake-wing.W')['cards'];
+        self::assertEquals($fit, $now[0]['fit']);
+        self::assertEqualsWithDelta(1.25 - 0.25 + 0.25 * (1.0 - 2.25 / 7.5), $now[0]['marks'][0]['at'], 1e-6, 'the nose reaches furthest where it is cut at 45 degrees, and is longer there in proportion');
+        self::assertEqualsWithDelta(2.0, $now[2]['marks'][0]['at'], 1e-6);
+    }
+
+    public function test_ends_flats_and_sketches_leave_as_files(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $file = fn (string $name): string => (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/$name")->assertOk()->getContent();
+        $said = static fn (string $pdf): string => implode(' ', array_merge(...array_map(static fn (PdfText $page): array => array_column($page->texts, 'text'), PdfText::pages($pdf))));
+        $cards = $said($file('end-cards.pdf'));
+        self::assertStringContainsString('Valley pan: past the eaves, hemmed', $cards);
+        self::assertStringContainsString('Cut at 41.8° from square (48.2° to the bends).', $cards);
+        self::assertStringContainsString('8 3/4', $cards);
+        // Full size: what is wider than the paper is not among them.
+        $templates = $said($file('end-templates.pdf'));
+        self::assertStringContainsString('Rake trim: mitre with a tab', $templates);
+        self::assertStringNotContainsString('Valley pan', $templates);
+        // They go into the edge book, too.
+        self::assertStringContainsString('Valley pan: past the eaves, hemmed', $said($file('edge-book.pdf')));
+
+        $flats = $file('trim-flats.dxf');
+        self::assertSame([true, true], [str_contains($flats, "\r\nCUT\r\n"), str_contains($flats, "\r\nBEND\r\n")]);
+        self::assertStringContainsString('rake-wing.W.rake-trim.2', $flats);
+        self::assertMatchesRegularExpression('/BEND\r\n 10\r\n5\b|BEND\r\n10\r\n5\b/', $file('trim-sketches.dxf'), 'the bend between face and top, 5 from the low edge');
+        $svg = simplexml_load_string($file('trim-sketches.svg'));
+        self::assertNotFalse($svg);
+        self::assertGreaterThan(8, count($svg->g));
+        self::assertStringContainsString('Rake trim', (string) $svg->asXML());
     }
 
     public function test_the_pieces_are_written_as_csv(): void

@@ -78,7 +78,8 @@ final class EdgeSupplies
         $length = $built->edge->length();
         $this->fasteners($built, $placed);
         match (true) {
-            $layer->role === LayerRole::Tape, $layer->role === LayerRole::Sealant => $layer->seal() === null ? null : $this->seal($layer->seal(), in_array($layer->side(), self::AT_SEAMS, true) ? $this->seams($built) * $this->atSeam($layer->side()) : $length),
+            in_array($layer->side(), self::AT_SEAMS, true) => $layer->seal() === null ? null : $this->seal($layer->seal(), $this->pans($built) * $this->atSeam($layer->side())),
+            $layer->role === LayerRole::Tape, $layer->role === LayerRole::Sealant => $layer->seal() === null ? null : $this->seal($layer->seal(), $length),
             $layer->role === LayerRole::Closure && ! in_array($layer->side(), self::PER_PAN, true) => $this->take(SupplyKind::Foam, $layer->side(), $length, self::FOAM),
             $layer->role === LayerRole::Vent => $this->take(SupplyKind::Vent, $layer->side(), $length, self::VENT),
             default => null,
@@ -88,11 +89,11 @@ final class EdgeSupplies
     private function fasteners(BuiltEdge $built, PlacedLayer $placed): void
     {
         $fastener = $placed->layer->fastener;
-        if ($fastener === null) {
+        // Panels are held with the field.
+        if ($fastener === null || $placed->layer->role === LayerRole::Panel) {
             return;
         }
-        // At every rib there is one.
-        $count = $fastener->spacing > 0.0 ? $built->fasteners($placed, $this->profile)->count(count($placed->fasteners)) : $this->ribs($built) * count($placed->fasteners);
+        $count = $fastener->spacing > 0.0 ? $built->fasteners($placed, $this->profile)->count(count($placed->fasteners)) : $this->atRibs($built) * count($placed->fasteners);
         $this->take(SupplyKind::Fastener, $fastener->kind->value, (float) $count, $fastener->kind === FastenerKind::Washered ? 100.0 : 250.0);
     }
 
@@ -111,21 +112,24 @@ final class EdgeSupplies
         $this->take(SupplyKind::Sealant, $seal->kind->value, $length * $seal->beads * ($seal->width / self::BEAD) ** 2, self::TUBE);
     }
 
-    private function seams(BuiltEdge $built): int
+    /** Pans that end at an edge, and so its seams but for one. */
+    private function pans(BuiltEdge $built): int
     {
-        return $this->steps($built, $this->profile->cover);
+        return (int) ceil($this->across($built) / $this->profile->cover - 1e-9);
     }
 
-    private function ribs(BuiltEdge $built): int
+    /** Where one stands at every rib: in the middle of each pan between seams that stand, else on each rib. */
+    private function atRibs(BuiltEdge $built): int
     {
-        return $this->steps($built, $this->profile->cover / max(1, count($this->profile->ribs)));
+        $ribs = $this->profile->ribs;
+
+        return $this->profile->family->isConcealed() || count($ribs) < 2 ? $this->pans($built) : (int) floor($this->across($built) / ($ribs[1] - $ribs[0]) + 1e-9) + 1;
     }
 
-    private function steps(BuiltEdge $built, float $apart): int
+    /** Across the panels, inches. */
+    private function across(BuiltEdge $built): float
     {
-        $slant = sin(deg2rad(array_values($built->edge->angleToRibDegrees)[0] ?? 90.0));
-
-        return (int) floor($built->edge->length() * $slant / $apart + 1e-9) + 1;
+        return $built->edge->length() * sin(deg2rad(array_values($built->edge->angleToRibDegrees)[0] ?? 90.0));
     }
 
     /** In a leg's last inch; or up, over and down a seam. */

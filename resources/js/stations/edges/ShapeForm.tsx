@@ -39,20 +39,20 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
         <form
             className="stack"
             style={{ gap: 12, padding: '8px 0 12px' }}
-            aria-label={t('shape.form', { name: lot.name })}
+            aria-label={t('bent.form', { name: lot.name })}
             onSubmit={(event) => {
                 event.preventDefault();
                 take();
             }}
         >
-            <p className="muted small">{t('shape.how')}</p>
+            <p className="muted small">{t('bent.how')}</p>
             <Hem end="low" shape={shape} onChange={change} />
             {shape.legs.map((one, i) => (
                 <fieldset key={i} className="stack" style={{ gap: 10, border: 0, padding: 0, margin: 0 }}>
-                    <legend style={{ marginBottom: 8 }}>{t('shape.leg', { number: i + 1 })}</legend>
+                    <legend style={{ marginBottom: 8 }}>{t('bent.leg', { number: i + 1 })}</legend>
                     <TapeField
-                        label={t('shape.length')}
-                        name={t('shape.length-of', { number: i + 1 })}
+                        label={t('bent.length')}
+                        name={t('bent.length-of', { number: i + 1 })}
                         value={one.length}
                         units={units}
                         most={24}
@@ -63,7 +63,7 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                             <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
                                 {one.follows !== 'dihedral' && (
                                     <NumberField
-                                        label={t('shape.bend')}
+                                        label={t('bent.bend')}
                                         value={one.bend ?? FLAT}
                                         least={one.follows ? 0 : 20}
                                         most={340}
@@ -71,10 +71,10 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                                     />
                                 )}
                                 <Choice
-                                    label={t('shape.follows')}
+                                    label={t('bent.follows')}
                                     value={one.follows ?? ''}
-                                    none={t('shape.follows.none')}
-                                    options={FOLLOWS.map((value) => ({ value, name: t(`shape.follows.${value}`) }))}
+                                    none={t('bent.follows.none')}
+                                    options={FOLLOWS.map((value) => ({ value, name: t(`bent.follows.${value}`) }))}
                                     onChange={(follows) =>
                                         leg(i, {
                                             follows,
@@ -84,9 +84,9 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                                 />
                             </div>
                             <Choice
-                                label={t('shape.towards')}
+                                label={t('bent.towards')}
                                 value={one.towards ?? 'back'}
-                                options={TOWARDS.map((value) => ({ value, name: t(`shape.towards.${value}`) }))}
+                                options={TOWARDS.map((value) => ({ value, name: t(`bent.towards.${value}`) }))}
                                 onChange={(towards) => leg(i, { towards })}
                             />
                         </>
@@ -108,7 +108,7 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                         })
                     }
                 >
-                    {t('shape.add')}
+                    {t('bent.add')}
                 </Button>
                 <Button
                     variant="outlined"
@@ -118,13 +118,13 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                         change({ legs: [...shape.legs.slice(0, last - 1), { length: shape.legs[last - 1].length }] })
                     }
                 >
-                    {t('shape.remove')}
+                    {t('bent.remove')}
                 </Button>
             </div>
             <Hem end="high" shape={shape} onChange={change} />
             <div className="rowed">
                 <Button type="submit" variant="contained" onMouseDown={(event) => event.preventDefault()}>
-                    {t('shape.take')}
+                    {t('bent.take')}
                 </Button>
                 {lot.isOwn && (
                     <Button
@@ -132,7 +132,7 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                         color="inherit"
                         onClick={() => edit((d) => shapedAs(d, lot.shape, undefined))}
                     >
-                        {t('shape.back')}
+                        {t('bent.back')}
                     </Button>
                 )}
             </div>
@@ -156,16 +156,16 @@ function Hem({
     return (
         <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
             <Choice
-                label={t(`shape.hem.${end}`)}
+                label={t(`bent.hem.${end}`)}
                 value={hem ? (hem.open ? 'open' : 'closed') : ''}
-                none={t('shape.hem.none')}
-                options={HEMS.map((value) => ({ value, name: t(`shape.hem.${value}`) }))}
+                none={t('bent.hem.none')}
+                options={HEMS.map((value) => ({ value, name: t(`bent.hem.${value}`) }))}
                 onChange={(kind) => onChange({ [end]: kind && { length: hem?.length ?? 0.5, open: kind === 'open' } })}
             />
             {hem && (
                 <TapeField
-                    label={t('shape.deep')}
-                    name={t(`shape.deep.${end}`)}
+                    label={t('bent.deep')}
+                    name={t(`bent.deep.${end}`)}
                     value={hem.length}
                     units={units}
                     most={3}

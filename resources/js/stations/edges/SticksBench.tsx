@@ -117,7 +117,7 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                     />
                     <StockEntry key={lot.shape} lot={lot} />
                     <details>
-                        <summary>{t(lot.isOwn ? 'shape.own' : 'shape.title')}</summary>
+                        <summary>{t(lot.isOwn ? 'bent.own' : 'bent.title')}</summary>
                         <ShapeForm key={JSON.stringify([lot.shape, lot.as])} lot={lot} />
                     </details>
                 </div>
