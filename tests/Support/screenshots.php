@@ -39,7 +39,6 @@ $views = [
         $station('Boathouse', 'roof', '?view=space')($p);
         $p->waitFor("//*[@data-testid='space']/canvas");
     }),
-    'roof-phone' => $desk($station('Boathouse', 'roof'), 390, 844),
     'layout' => $desk($station('Oar store', 'layout')),
     'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
     'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
@@ -63,6 +62,10 @@ $views = [
     'edges-sticks' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'edges', '?edge=eave-hall.N&view=sticks')($p);
         $p->waitFor("//*[name()='svg'][@data-run]");
+    }),
+    'edges-ends' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'edges', '?edge=valley-hall.S-wing.E&view=ends')($p);
+        $p->waitFor("//*[name()='svg'][@data-end]");
     }),
     'load-out' => $desk($station('Oar store', 'load-out')),
     'crew' => $desk(static function (Person $p): void {

@@ -74,7 +74,7 @@ final readonly class EndWords
     /** @return array{string, string} what lies along the edges of its flat, the low one first */
     public function edges(EndCard $card): array
     {
-        $hem = fn (bool $isLow): string => $this->words->say('ends.edge', ['side' => $isLow ? 'low' : 'high', 'hem' => ($isLow ? $card->run->shape->low : $card->run->shape->high) === null ? 'no' : 'yes']);
+        $hem = fn (bool $isLow): string => $this->words->say('ends.edge', ['side' => $isLow ? 'low' : 'high', 'two' => $card->run->isTwoSided() ? 'yes' : 'no', 'hem' => ($isLow ? $card->run->shape->low : $card->run->shape->high) === null ? 'no' : 'yes']);
 
         return [$hem(true), $hem(false)];
     }

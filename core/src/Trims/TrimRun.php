@@ -39,6 +39,12 @@ final readonly class TrimRun
     ) {
     }
 
+    /** Whether it lies on both faces that meet at its edge: its low side on the first. */
+    public function isTwoSided(): bool
+    {
+        return $this->placed->isTwoSided;
+    }
+
     /** How one end of a piece of it is cut. */
     public function end(TrimPiece $piece, bool $isHigh): EndCut
     {
