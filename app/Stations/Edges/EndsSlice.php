@@ -86,7 +86,7 @@ final readonly class EndsSlice
             'how' => $this->words->how($card),
             'angles' => $this->words->angles($card),
             'where' => $this->words->where($card, $plan),
-            'pieces' => array_map(static fn (array $end): array => ['id' => $end['piece']->id, 'name' => substr((string) strrchr($end['piece']->id, '.'), 1), 'length' => $end['piece']->length, 'cut' => $cut->cut($end['piece']->id) !== null], $own),
+            'pieces' => array_map(static fn (array $end): array => ['id' => $end['piece']->id, 'name' => substr((string) strrchr($end['piece']->id, '.'), 1), 'length' => $end['piece']->length, 'as' => $end['run']->looks($end['piece']), 'cut' => $cut->cut($end['piece']->id) !== null], $own),
             'count' => count($card->ends),
             'marks' => array_map(fn (EndMark $mark, int $i): array => ['number' => $i + 1, 'kind' => $this->words->kind($mark), 'across' => $mark->across, 'at' => $mark->distance], $card->cut->marks(), array_keys($card->cut->marks())),
             'back' => self::view(EndView::of($card->cut, true)),

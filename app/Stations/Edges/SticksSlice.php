@@ -12,6 +12,7 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\CutPieces;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\Supplies\Supply;
@@ -153,11 +154,22 @@ final readonly class SticksSlice
                 'lapHigh' => $piece->lapHigh,
                 'over' => $piece->isOver,
                 'said' => $this->piece($run, $piece, $tape),
+                'as' => $run->looks($piece),
                 'cut' => $plan->of(TrimsStage::class)->cut->cut($piece->id),
-                'differs' => $plan->of(TrimsStage::class)->cut->differs($piece->id),
+                'was' => $this->was($plan->of(TrimsStage::class)->cut, $piece, $tape),
             ], $run->pieces, array_keys($run->pieces)),
             'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
         ];
+    }
+
+    /** How a piece was cut otherwise than it would be now; null where it was not. */
+    private function was(CutPieces $cut, TrimPiece $piece, TapePrinter $tape): ?string
+    {
+        return match (true) {
+            ! $cut->differs($piece->id) => null,
+            $cut->isAsLong($piece->id) => $this->words->say('sticks.cut-ends'),
+            default => $this->words->say('sticks.cut-was', ['was' => $tape->print($cut->cut($piece->id) ?? 0.0)]),
+        };
     }
 
     /** What lies over what where a piece begins. */

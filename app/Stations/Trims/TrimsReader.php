@@ -7,6 +7,7 @@ namespace App\Stations\Trims;
 use App\Documents\Reading;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Trims\Bend;
+use Imbrex\Core\Trims\CutTrim;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\RunSchool;
@@ -58,7 +59,7 @@ final readonly class TrimsReader
             $stocks,
             array_map(static fn (mixed $school): RunSchool => RunSchool::from((string) $school), (array) ($said->schools ?? [])),
             is_array($viewpoint) ? new Point((float) $viewpoint[0], (float) $viewpoint[1]) : null,
-            array_map(floatval(...), (array) ($said->cut ?? [])),
+            array_map(static fn (mixed $cut): CutTrim => $cut instanceof stdClass ? new CutTrim((float) $cut->length, (string) $cut->as) : new CutTrim((float) $cut), (array) ($said->cut ?? [])),
             $this->fits((array) ($said->fits ?? [])),
         );
     }

@@ -58,6 +58,12 @@ final readonly class TrimRun
         return LapEnd::of($this->placed, $isHigh ? $piece->lapHigh : $piece->lapLow, $isHigh ? $next->isOver : ! $piece->isOver, $own->isLeft);
     }
 
+    /** What pieces bent and ended alike have in common. */
+    public function looks(TrimPiece $piece): string
+    {
+        return hash('xxh32', $this->kind().$this->end($piece, false)->looks().$this->end($piece, true)->looks());
+    }
+
     /**
      * The trim cut across.
      *

@@ -16,7 +16,7 @@ final readonly class TrimsInput implements JobPart
      * @param  array<string, float>  $laps  of lengths, inches, by key of the shape
      * @param  array<string, non-empty-list<float>>  $stocks  lengths of the sticks to be had, inches, by key of the shape
      * @param  array<string, RunSchool>  $schools  how runs are divided, by key of the shape
-     * @param  array<string, float>  $cut  how long pieces were that are cut, inches, by id
+     * @param  array<string, CutTrim>  $cut  pieces that are cut, as they were then, by id
      * @param  Point|null  $viewpoint  from where the roof is mostly seen, in plan
      * @param  array<string, array<string, EndFit>>  $fits  what first ends taught, by key of the shape and kind of end
      */

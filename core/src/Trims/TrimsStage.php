@@ -29,6 +29,24 @@ final class TrimsStage implements Stage
         return [];
     }
 
+    /**
+     * @param  array<string, CutTrim>  $cut
+     * @param  array<string, TrimRun>  $runs
+     */
+    private function cut(array $cut, array $runs): CutPieces
+    {
+        $now = [];
+        foreach ($cut === [] ? [] : $runs as $run) {
+            foreach ($run->pieces as $piece) {
+                if (isset($cut[$piece->id])) {
+                    $now[$piece->id] = new CutTrim($piece->length, $run->looks($piece));
+                }
+            }
+        }
+
+        return new CutPieces($cut, $now);
+    }
+
     public function work(Plan $plan): TrimsResult
     {
         $runs = new TrimRuns($plan);
@@ -50,8 +68,7 @@ final class TrimsStage implements Stage
             }
         }
 
-        $now = array_merge(...array_values(array_map(static fn (TrimRun $run): array => array_column($run->pieces, 'length', 'id'), $made)));
-        $pieces = new CutPieces($plan->job->part(TrimsInput::class)->cut, $now);
+        $pieces = $this->cut($plan->job->part(TrimsInput::class)->cut, $made);
         $zees = $runs->zees($closed);
         if ($zees !== null) {
             $lots[$zees->kind] = $zees;

@@ -20,11 +20,15 @@ function wish<K extends Kept>(
     return { ...document, trims: Object.keys(kept).length > 0 ? kept : undefined };
 }
 
-/** A piece is cut, so long; undefined = not after all. */
-export function cutPiece(document: JobDocument, piece: string, length: number | undefined): JobDocument {
+/** A piece is cut as it would be now, or not after all. */
+export function cutPiece(
+    document: JobDocument,
+    piece: { id: string; length: number; as: string },
+    isCut: boolean,
+): JobDocument {
     const cut = { ...document.trims?.cut };
-    if (length === undefined) delete cut[piece];
-    else cut[piece] = length;
+    if (isCut) cut[piece.id] = { length: piece.length, as: piece.as };
+    else delete cut[piece.id];
     const trims = { ...document.trims };
     if (Object.keys(cut).length > 0) trims.cut = cut;
     else delete trims.cut;

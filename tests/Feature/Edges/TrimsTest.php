@@ -123,7 +123,7 @@ final class TrimsTest extends FeatureTestCase
 
         // Cut, then tried: it stays, and the next is cut longer.
         $piece = $mitre['pieces'][0]['id'];
-        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['cut' => [$piece => $mitre['pieces'][0]['length']]]], 1)->assertOk();
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['cut' => [$piece => ['length' => $mitre['pieces'][0]['length'], 'as' => $mitre['pieces'][0]['as']]]]], 1)->assertOk();
         self::assertSame(['rake-wing.W.rake-trim.high'], $slice('rake-wing.W')['cards'][2]['done']);
         $fit = ['low' => 0.25, 'high' => 0];
         $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['fits' => ['rake-trim' => ['nose-fold' => $fit, 'mitre-cut' => [...$fit, 'but' => ['rake-wing.W.rake-trim.high']]]]]], 2)->assertOk();

@@ -46,7 +46,7 @@ export function EndDrawing({ card, back }: { card: EndCard; back: boolean }) {
                 aria-label={t('ends.drawing', { title: card.title, side: card.side })}
                 data-end={card.end}
             >
-                <text x={(end + torn) / 2} y={y0 - 34} textAnchor="middle" fontSize="16" fontWeight="650">
+                <text x={torn} y={y0 - 34} textAnchor={isLeft ? 'end' : 'start'} fontSize="16" fontWeight="650">
                     {t(back ? 'ends.back' : 'ends.colour')}
                 </text>
                 <rect
@@ -122,10 +122,10 @@ export function EndDrawing({ card, back }: { card: EndCard; back: boolean }) {
                         </g>
                     );
                 })}
-                <text x={(end + torn) / 2} y={y0 + high + 22} textAnchor="middle" fontSize="15" className="muted">
+                <text x={torn} y={y0 + high + 22} textAnchor={isLeft ? 'end' : 'start'} fontSize="15" className="muted">
                     {card.low}
                 </text>
-                <text x={(end + torn) / 2} y={y0 - 12} textAnchor="middle" fontSize="15" className="muted">
+                <text x={torn} y={y0 - 12} textAnchor={isLeft ? 'end' : 'start'} fontSize="15" className="muted">
                     {card.high}
                 </text>
                 {!back && (

@@ -75,9 +75,7 @@ export function EndsBench({ slice, card }: EndsBenchProps) {
                                 <Checkbox
                                     checked={piece.cut}
                                     disabled={!mayChange}
-                                    onChange={(_, checked) =>
-                                        edit((d) => cutPiece(d, piece.id, checked ? piece.length : undefined))
-                                    }
+                                    onChange={(_, checked) => edit((d) => cutPiece(d, piece, checked))}
                                     slotProps={{
                                         input: { 'aria-label': t('sticks.cut-piece', { number: piece.name }) },
                                     }}

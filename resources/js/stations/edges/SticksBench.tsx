@@ -46,16 +46,12 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                                 <Len inches={piece.length} />
                             </b>
                             <span className="muted"> · {piece.said}</span>
-                            {piece.differs && piece.cut !== null && (
-                                <span className="stop"> · {t('sticks.cut-was', { was: print(piece.cut) })}</span>
-                            )}
+                            {piece.was && <span className="stop"> · {piece.was}</span>}
                         </span>
                         <Checkbox
                             checked={piece.cut !== null}
                             disabled={!mayChange}
-                            onChange={(_, checked) =>
-                                edit((d) => cutPiece(d, piece.id, checked ? piece.length : undefined))
-                            }
+                            onChange={(_, checked) => edit((d) => cutPiece(d, piece, checked))}
                             slotProps={{
                                 input: { 'aria-label': t('sticks.cut-piece', { number: piece.number }) },
                             }}
