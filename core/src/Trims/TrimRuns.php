@@ -158,7 +158,7 @@ final readonly class TrimRuns
     {
         $fit = $this->input->fits[$shape->key][$place->kind->value] ?? null;
 
-        return (new EndCutter($placed, $place, $this->rules, $this->fixing === Fixing::Screwed, $fit !== null && in_array($end, $fit->but, true) ? null : $fit))->cut();
+        return (new EndCutter($this->rules, $this->fixing === Fixing::Screwed))->cut($placed, $place, $fit !== null && in_array($end, $fit->but, true) ? null : $fit);
     }
 
     /**

@@ -101,7 +101,7 @@ final readonly class EndCut
         }
         foreach ($pairs as [$from, $to]) {
             [$along, $across] = [abs($to->u - $from->u), abs($to->v - $from->v)];
-            if ($along > self::SAME && $across > EndCutter::TAPER + self::SAME) {
+            if ($along > self::SAME && $across > EndStrips::TAPER + self::SAME) {
                 $degrees[sprintf('%.1f', rad2deg(atan2($along, $across)))] = rad2deg(atan2($along, $across));
             }
         }

@@ -14,4 +14,10 @@ final readonly class EndFit
     public function __construct(public float $low, public float $high, public array $but = [])
     {
     }
+
+    /** How much longer it is somewhere across the flat, inches: between its edges in proportion. */
+    public function at(float $across, float $girth): float
+    {
+        return $this->low + ($this->high - $this->low) * $across / max(1e-9, $girth);
+    }
 }

@@ -53,15 +53,10 @@ final readonly class StripEnd
         return $this->tab($this->from + $tab, $this->to + $tab, $inLow, $inHigh, $isBent);
     }
 
-    /**
-     * Moved in or out as a first fit showed.
-     *
-     * @param  float  $low  longer, inches, at the low edge of the flat; `$high` at its high one; between them in proportion
-     */
-    public function fitted(float $low, float $high, float $girth): self
+    /** Moved in or out as a first fit showed. */
+    public function fitted(EndFit $fit, float $girth): self
     {
-        $at = static fn (float $across): float => $low + ($high - $low) * $across / max(1e-9, $girth);
-        [$a, $b] = [$at($this->low), $at($this->high)];
+        [$a, $b] = [$fit->at($this->low, $girth), $fit->at($this->high, $girth)];
 
         return new self($this->low, $this->high, $this->from + $a, $this->to + $b, $this->outFrom === null ? null : $this->outFrom + $a, $this->outTo === null ? null : $this->outTo + $b, $this->inLow, $this->inHigh, $this->isBent);
     }

@@ -5,6 +5,7 @@ import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { EndDrawing } from './EndDrawing';
+import { RunChips } from './RunChips';
 import { EndsBench } from './EndsBench';
 
 interface EndsViewProps {
@@ -35,23 +36,12 @@ export function EndsView({ head, edge }: EndsViewProps) {
                 )}
                 {slice && !run && <p className="sheet">{t('sticks.none')}</p>}
                 {slice && run && (
-                    <div className="rowed" role="group" aria-label={t('sticks.run-of')} style={{ marginTop: 10 }}>
-                        {slice.runs.map((one) => (
-                            <button
-                                key={one.id}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one.id === run.id}
-                                onClick={() => setPicked({ edge, run: one.id })}
-                            >
-                                {one.name}
-                            </button>
-                        ))}
+                    <RunChips runs={slice.runs} picked={run.id} onPick={(id) => setPicked({ edge, run: id })}>
                         <span className="spacer" />
                         <button type="button" className="chip" aria-pressed={!back} onClick={() => setBack(!back)}>
                             {t('ends.colour')} <kbd>f</kbd>
                         </button>
-                    </div>
+                    </RunChips>
                 )}
                 {slice && slice.cards.length > 1 && (
                     <div className="rowed" role="group" aria-label={t('edges.view.ends')} style={{ marginTop: 8 }}>

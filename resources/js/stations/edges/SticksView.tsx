@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
+import { RunChips } from './RunChips';
 import { ClosedStrip } from './ClosedStrip';
 import { StickMap } from './StickMap';
 import { SticksBench } from './SticksBench';
@@ -39,18 +40,11 @@ export function SticksView({ head, edge }: SticksViewProps) {
                 )}
                 {slice && !run && <p className="sheet">{t('sticks.none')}</p>}
                 {slice && run && (
-                    <div className="rowed" role="group" aria-label={t('sticks.run-of')} style={{ marginTop: 10 }}>
-                        {slice.runs.map((one) => (
-                            <button
-                                key={one.id}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one.id === run.id && !closed}
-                                onClick={() => setPicked({ edge, run: one.id })}
-                            >
-                                {one.name}
-                            </button>
-                        ))}
+                    <RunChips
+                        runs={slice.runs}
+                        picked={closed ? null : run.id}
+                        onPick={(id) => setPicked({ edge, run: id })}
+                    >
                         {slice.closed.map((one) => (
                             <button
                                 key={one.key}
@@ -62,7 +56,7 @@ export function SticksView({ head, edge }: SticksViewProps) {
                                 {one.name}
                             </button>
                         ))}
-                    </div>
+                    </RunChips>
                 )}
                 {slice && (
                     <StickMap
