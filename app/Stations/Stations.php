@@ -7,6 +7,7 @@ namespace App\Stations;
 use App\Stations\Builds\BuildsStation;
 use App\Stations\Cutting\CuttingStation;
 use App\Stations\Edges\EdgesStation;
+use App\Stations\HoldDown\HoldDownStation;
 use App\Stations\Layout\LayoutStation;
 use App\Stations\LoadOut\LoadOutStation;
 use App\Stations\Roof\RoofStation;
@@ -27,6 +28,7 @@ final class Stations
         CuttingStation::class,
         EdgesStation::class,
         TrimsStation::class,
+        HoldDownStation::class,
         LoadOutStation::class,
     ];
 

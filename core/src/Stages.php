@@ -7,6 +7,7 @@ namespace Imbrex\Core;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Roof\RoofStage;
@@ -25,6 +26,7 @@ final class Stages
         'cutting' => CuttingStage::class,
         'edges' => EdgesStage::class,
         'trims' => TrimsStage::class,
+        'hold-down' => HoldDownStage::class,
         'load-out' => LoadOutStage::class,
     ];
 }

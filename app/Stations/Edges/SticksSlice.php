@@ -156,7 +156,7 @@ final readonly class SticksSlice
                 'said' => $this->piece($run, $piece, $tape),
                 'as' => $run->looks($piece),
                 'cut' => $plan->of(TrimsStage::class)->cut->cut($piece->id),
-                'was' => $this->was($plan->of(TrimsStage::class)->cut, $piece, $tape),
+                'was' => $this->was($plan->of(TrimsStage::class)->cut, $piece, Wire::tape($plan)),
             ], $run->pieces, array_keys($run->pieces)),
             'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
         ];

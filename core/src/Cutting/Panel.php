@@ -58,6 +58,23 @@ final readonly class Panel
         return new self("$face-$strip->position", $face, $strip, $piece->metal->outline, $blank, $piece->sheet->outline, $piece->cutLeft, $piece->cutRight, $piece->rip, $long, $short, $order->of($long), $piece->metal->holes, $piece->sheet->holes);
     }
 
+    /**
+     * Where a line straight up the slope runs over its metal.
+     *
+     * @param  float  $u  across the face, inches
+     * @return list<array{float, float}> from where to where, inches up the slope
+     */
+    public function upAt(float $u): array
+    {
+        $crossings = [];
+        foreach ([$this->metal, ...$this->holes] as $loop) {
+            array_push($crossings, ...$loop->transposed()->crossingsAt($u));
+        }
+        sort($crossings);
+
+        return array_values(array_filter(array_map(static fn (array $pair): array => [$pair[0], $pair[1] ?? $pair[0]], array_chunk($crossings, 2)), static fn (array $pair): bool => $pair[1] - $pair[0] > 1e-6));
+    }
+
     /** Whether something is cut out of its side, its end or its middle. */
     public function isNotched(): bool
     {

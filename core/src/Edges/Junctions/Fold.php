@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Geometry\HalfPlane;
+use Imbrex\Core\Geometry\ConvexClip;
 use Imbrex\Core\Geometry\Point;
 
 /** A flat part of a junction's sheet, and how it stands in the round when the sheet is folded up: x, y in plan, z up, inches, the junction's point at 0. */
 final readonly class Fold
 {
-    /** Square inches no piece is of. */
-    private const NOTHING = 1e-6;
-
     /**
      * @param  list<Point>  $area  of the sheet, convex, against the clock
      * @param  array{float, float, float}  $ex  where an inch along the sheet's x goes
@@ -38,40 +35,6 @@ final readonly class Fold
         [$ex, $ey] = $own;
         $stand = static fn (Point $p): array => [$p->u * $ex[0] + $p->v * $ey[0], $p->u * $ex[1] + $p->v * $ey[1], $p->u * $ex[2] + $p->v * $ey[2]];
 
-        return array_map($stand, $this->within($corners));
-    }
-
-    /**
-     * @param  list<Point>  $corners
-     * @return list<Point> cut off side by side; a piece may turn in, so two parts of it may hang together by a line
-     */
-    private function within(array $corners): array
-    {
-        foreach ($this->area as $i => $from) {
-            $to = $this->area[($i + 1) % count($this->area)];
-            $half = HalfPlane::leftOf($from, $to);
-            $kept = [];
-            foreach ($corners as $j => $here) {
-                $next = $corners[($j + 1) % count($corners)];
-                [$a, $b] = [$half->at($here), $half->at($next)];
-                if ($a >= 0.0) {
-                    $kept[] = $here;
-                }
-                if (($a < 0.0) !== ($b < 0.0) && abs($a - $b) > 1e-12) {
-                    $part = $a / ($a - $b);
-                    $kept[] = new Point($here->u + $part * ($next->u - $here->u), $here->v + $part * ($next->v - $here->v));
-                }
-            }
-            $corners = $kept;
-        }
-
-        $twice = 0.0;
-        foreach ($corners as $i => $here) {
-            $next = $corners[($i + 1) % count($corners)];
-            $twice += $here->u * $next->v - $next->u * $here->v;
-        }
-
-        // What only touches it has no part there.
-        return abs($twice) < self::NOTHING ? [] : $corners;
+        return array_map($stand, ConvexClip::within($corners, $this->area));
     }
 }

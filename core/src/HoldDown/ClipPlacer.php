@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\HoldDown;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Rules\RuleSet;
+
+/** Places the clips of a face: up every seam, off valleys, each with what hangs on it. */
+final readonly class ClipPlacer
+{
+    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
+
+    /** Shorter parts (in) of a seam want no clip. */
+    private const SHORT = 1.0;
+
+    /** @var list<Band> no clip stands in them */
+    private array $valleys;
+
+    /**
+     * @param  float  $allowable  lb of one clip
+     * @param  float|null  $courses  exposure of the old courses clips stand on, inches; null where they do not
+     */
+    public function __construct(private Face $face, private FaceZones $zones, private Spacing $spacing, private RuleSet $rules, private ?Pressures $pressures, private float $allowable, private ClipSchool $school, private ?float $courses = null)
+    {
+        $valleys = [];
+        foreach ($face->outline->corners as $side => $from) {
+            if (($face->edges[$side] ?? null) === EdgeKind::Valley) {
+                $valleys[] = Band::along($from, $face->outline->corner($side + 1), $rules->number('hold.offValley'), 1.0);
+            }
+        }
+        $this->valleys = $valleys;
+    }
+
+    /**
+     * @param  list<Seam>  $seams
+     * @return list<Clip>
+     */
+    public function place(array $seams): array
+    {
+        $clips = [];
+        foreach ($seams as $seam) {
+            foreach ($seam->stretches as [$low, $high]) {
+                $zones = $this->zones->up($seam->u, $low, $high);
+                $spacings = $this->spacing->up($seam, $zones);
+                $ends = $this->ends($low, $high, $spacings);
+                array_push($clips, ...$this->loaded($seam, $low, $high, $zones, $this->up($seam, $low, $high, $spacings, $ends), $ends));
+            }
+        }
+
+        return $clips;
+    }
+
+    /**
+     * How far from a stretch's ends the first and the last clip stand. Where clips stand close, the ends carry no more than the rest.
+     *
+     * @param  non-empty-list<array{float, float, float}>  $spacings
+     * @return array{float, float} inches
+     */
+    private function ends(float $low, float $high, array $spacings): array
+    {
+        $end = $this->rules->number('hold.end');
+        $first = $this->school === ClipSchool::Dense ? min($end, $this->rules->number('hold.denseFirst')) : $end;
+
+        return [min($first, self::closest($spacings, $low, $low + $end) / 2.0), min($end, self::closest($spacings, $high - $end, $high) / 2.0)];
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float, float}>  $spacings
+     * @param  array{float, float}  $ends
+     * @return list<float>
+     */
+    private function up(Seam $seam, float $low, float $high, array $spacings, array $ends): array
+    {
+        [$from, $to] = [$low + $ends[0], $high - $ends[1]];
+        $at = [];
+        foreach ($this->free($seam->u, $low, $high) as [$free, $freeTo]) {
+            [$a, $b] = [max($free, $from), min($freeTo, $to)];
+            $own = match (true) {
+                // Too short for two: one in the middle of what is free.
+                $a > $b => [($free + $freeTo) / 2.0],
+                $this->courses !== null => $this->onCourses($a, $b, $spacings[0][2]),
+                default => ClipLine::between($a, $b, $spacings),
+            };
+            array_push($at, ...$own);
+        }
+
+        return $at;
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float, float}>  $spacings
+     * @return float the least there is anywhere between two places, inches
+     */
+    private static function closest(array $spacings, float $from, float $to): float
+    {
+        $closest = INF;
+        foreach ($spacings as [$low, $high, $most]) {
+            $closest = $low < $to && $high > $from ? min($closest, $most) : $closest;
+        }
+
+        return $closest;
+    }
+
+    /** @return list<array{float, float}> of a stretch, what lies over no valley's pan */
+    private function free(float $u, float $low, float $high): array
+    {
+        $free = [[$low, $high]];
+        foreach ($this->valleys as $valley) {
+            $pan = $valley->upAt($u);
+            if ($pan === null) {
+                continue;
+            }
+            $left = [];
+            foreach ($free as [$from, $to]) {
+                if ($pan[0] > $from) {
+                    $left[] = [$from, min($to, $pan[0])];
+                }
+                if ($pan[1] < $to) {
+                    $left[] = [max($from, $pan[1]), $to];
+                }
+            }
+            $free = $left;
+        }
+
+        return array_values(array_filter($free, static fn (array $part): bool => $part[1] - $part[0] > self::SHORT));
+    }
+
+    /**
+     * At the butts of old courses, as many of them between two as the spacing lets.
+     *
+     * @return list<float>
+     */
+    private function onCourses(float $from, float $to, float $most): array
+    {
+        $exposure = max(1.0, $this->courses ?? 1.0);
+        $step = max(1, (int) floor($most / $exposure + 1e-9));
+        [$first, $last] = [(int) ceil($from / $exposure - 1e-9), (int) floor($to / $exposure + 1e-9)];
+        if ($first > $last) {
+            return [$from];
+        }
+        $courses = [];
+        for ($course = $first; $course <= $last; $course += $step) {
+            $courses[] = $course;
+        }
+        if ($courses[count($courses) - 1] !== $last) {
+            $courses[] = $last;
+        }
+
+        return array_map(static fn (int $course): float => $course * $exposure, $courses);
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float, WindZone}>  $zones
+     * @param  list<float>  $at
+     * @param  array{float, float}  $ends
+     * @return list<Clip>
+     */
+    private function loaded(Seam $seam, float $low, float $high, array $zones, array $at, array $ends): array
+    {
+        $clips = [];
+        foreach ($at as $i => $v) {
+            // Half way to its neighbours; the first and the last hold their ends. Moved off a pan, they leave the rest to the cleat there.
+            $half = count($at) > 1 ? ($at[1] - $at[0]) / 2.0 : INF;
+            $halfHigh = count($at) > 1 ? ($at[count($at) - 1] - $at[count($at) - 2]) / 2.0 : INF;
+            [$from, $to] = [$i === 0 ? max($low, $v - max($half, $ends[0])) : ($at[$i - 1] + $v) / 2.0, isset($at[$i + 1]) ? ($v + $at[$i + 1]) / 2.0 : min($high, $v + max($halfHigh, $ends[1]))];
+            $zone = $zones[0][2];
+            $pounds = 0.0;
+            foreach ($zones as [$zoneLow, $zoneHigh, $here]) {
+                $zone = $zoneLow <= $v ? $here : $zone;
+                $part = min($to, $zoneHigh) - max($from, $zoneLow);
+                $pounds += $part > 0.0 ? $part * $seam->width / self::SQUARE_INCHES_PER_SQUARE_FOOT * ($this->pressures?->net($here, $this->face->pitch->degrees()) ?? 0.0) : 0.0;
+            }
+            $clips[] = new Clip($seam->face, $seam->number, $seam->u, $v, $zone, ($to - $from) * $seam->width / self::SQUARE_INCHES_PER_SQUARE_FOOT, $this->pressures === null ? null : $pounds, $this->allowable);
+        }
+
+        return $clips;
+    }
+}

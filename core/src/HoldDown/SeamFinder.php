@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\HoldDown;
+
+use Imbrex\Core\Catalogue\Hand;
+use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Cutting\Panel;
+
+/** The seams of a face that stand in clips: every panel's held leg that is not cut off. */
+final readonly class SeamFinder
+{
+    /** Beside the line (in), where the panel is. */
+    private const INSIDE = 0.01;
+
+    public function __construct(private Profile $profile)
+    {
+    }
+
+    /**
+     * @param  list<Panel>  $panels  of one face, from the left
+     * @return list<Seam>
+     */
+    public function of(array $panels): array
+    {
+        // The male leg is held; of two legs alike the right one, for each seam is there once.
+        $isRight = $this->profile->hand !== Hand::FemaleRight;
+        $strips = [];
+        foreach ($panels as $panel) {
+            $strips[$panel->strip->position][] = $panel;
+        }
+        $seams = [];
+        $positions = array_keys($strips);
+        $last = $positions === [] ? 0 : max($positions);
+        foreach ($strips as $position => $pieces) {
+            $strip = $pieces[0]->strip;
+            $isCut = $isRight ? $pieces[0]->cutRight : $pieces[0]->cutLeft;
+            $u = $isRight ? $strip->right : $strip->left;
+            $stretches = [];
+            foreach ($isCut ? [] : $pieces as $piece) {
+                array_push($stretches, ...$piece->upAt($u + ($isRight ? -self::INSIDE : self::INSIDE)));
+            }
+            if ($stretches !== []) {
+                $beside = $strips[$position + ($isRight ? 1 : -1)][0] ?? null;
+                $seams[] = new Seam($pieces[0]->face, count($seams) + 1, $u, self::joined($stretches), ($strip->width() + ($beside?->strip->width() ?? 0.0)) / 2.0, min($position, $last - $position + 1));
+            }
+        }
+
+        return $seams;
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $stretches
+     * @return list<array{float, float}> lengths that lap or touch as one
+     */
+    private static function joined(array $stretches): array
+    {
+        sort($stretches);
+        $joined = [];
+        foreach ($stretches as [$low, $high]) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && $low <= $joined[$last][1] + 0.01) {
+                $joined[$last] = [$joined[$last][0], max($joined[$last][1], $high)];
+            } else {
+                $joined[] = [$low, $high];
+            }
+        }
+
+        return $joined;
+    }
+}

@@ -1,0 +1,37 @@
+/** What pulls at a roof and how it is held: what the document keeps of it. */
+import type { JobDocument } from '../contracts/job';
+
+type Wind = NonNullable<JobDocument['wind']>;
+type Held = NonNullable<JobDocument['holdDown']>;
+type FaceWish = NonNullable<Held['faces']>[string];
+
+const kept = <T extends object>(of: T): T | undefined => {
+    const said = Object.fromEntries(Object.entries(of).filter(([, one]) => one !== undefined)) as T;
+    return Object.keys(said).length > 0 ? said : undefined;
+};
+
+/** A planning estimate, or the engineer's pressures; undefined takes them back. */
+export function setWind<K extends keyof Wind>(
+    document: JobDocument,
+    field: K,
+    value: Wind[K] | undefined,
+): JobDocument {
+    return { ...document, wind: kept<Wind>({ ...document.wind, [field]: value }) };
+}
+
+/** How panels are held in the whole job; undefined = as the house holds them. */
+export function holdJob<K extends keyof Held>(
+    document: JobDocument,
+    field: K,
+    value: Held[K] | undefined,
+): JobDocument {
+    return { ...document, holdDown: kept<Held>({ ...document.holdDown, [field]: value }) };
+}
+
+/** How one face is held; undefined = as the job. */
+export function holdFace(document: JobDocument, face: string, wish: FaceWish | undefined): JobDocument {
+    const faces = { ...document.holdDown?.faces };
+    if (wish && Object.keys(wish).length > 0) faces[face] = wish;
+    else delete faces[face];
+    return holdJob(document, 'faces', Object.keys(faces).length > 0 ? faces : undefined);
+}

@@ -1,0 +1,127 @@
+import { useTranslation } from 'react-i18next';
+import type { HeldFace, HoldDownSlice } from '../../contracts/hold-down';
+import { Choice } from '../../bench/Choice';
+import { Findings } from '../../bench/Findings';
+import { useJob } from '../../job/JobContext';
+import { holdFace, holdJob } from '../../job/holdEdits';
+import { NumberField } from '../../tape/NumberField';
+import { TapeEntry } from '../../tape/TapeEntry';
+import { WindForm } from './WindForm';
+
+const SCREWS = ['2', '3'] as const;
+
+/** The schools compared, what pulls, with what the panels are held. */
+export function HoldBench({ slice, held }: { slice: HoldDownSlice; held: HeldFace }) {
+    const { t } = useTranslation();
+    const { document, edit, mayChange, units } = useJob();
+    const own = document.holdDown?.faces?.[held.id];
+    const put = (school: HeldFace['schools'][number]['key']) =>
+        edit((d) => (own ? holdFace(d, held.id, { ...own, school }) : holdJob(d, 'school', school)));
+    return (
+        <aside className="bench" aria-label={t('bench')}>
+            <h1>{t('hold.title')}</h1>
+            <p className="muted">{held.said}</p>
+            {held.weakest && <p style={{ marginTop: 6 }}>{held.weakest.said}</p>}
+            {held.schools.length > 0 && (
+                <section aria-label={t('hold.school')} style={{ marginTop: 10 }}>
+                    {held.schools.map((school) => (
+                        <button
+                            key={school.key}
+                            type="button"
+                            className="card"
+                            data-school={school.key}
+                            aria-pressed={school.chosen}
+                            disabled={!mayChange}
+                            onClick={() => put(school.key)}
+                        >
+                            <span className="row">
+                                <span>{school.name}</span>
+                                {school.ratio !== null && (
+                                    <span className={school.over > 0 ? 'stop' : ''}>
+                                        {t('hold.ratio', { ratio: school.ratio })}
+                                        {school.over > 0 && ` · ${t('hold.over', { count: school.over })}`}
+                                    </span>
+                                )}
+                            </span>
+                            <span className="muted small">
+                                {school.how} {school.said}
+                            </span>
+                        </button>
+                    ))}
+                    <label className="rowed" style={{ marginTop: 6 }}>
+                        <input
+                            type="checkbox"
+                            checked={own !== undefined}
+                            disabled={!mayChange}
+                            onChange={(event) =>
+                                edit((d) =>
+                                    holdFace(
+                                        d,
+                                        held.id,
+                                        event.target.checked
+                                            ? { school: held.schools.find((one) => one.chosen)?.key ?? 'uniform' }
+                                            : undefined,
+                                    ),
+                                )
+                            }
+                        />
+                        {t('hold.this-face')}
+                    </label>
+                </section>
+            )}
+            {held.rowCounts.length > 0 && (
+                <ul className="plain" style={{ marginTop: 10 }}>
+                    {held.rowCounts.map((row) => (
+                        <li key={row.name}>
+                            {row.name}: {row.count}
+                        </li>
+                    ))}
+                </ul>
+            )}
+            <WindForm key={JSON.stringify(document.wind?.pressures ?? null)} slice={slice} />
+            {held.clip && (
+                <section aria-label={t('hold.clip-kind')}>
+                    <h2>{t('hold.clip-kind')}</h2>
+                    <p className="muted small">{held.clip.said}</p>
+                    <div className="stack" style={{ gap: 12, marginTop: 8 }}>
+                        <Choice
+                            label={t('hold.clip-kind')}
+                            value={held.clip.key}
+                            options={slice.clips.map((one) => ({ value: one.key, name: one.name }))}
+                            onChange={(clip) =>
+                                edit((d) => holdJob(d, 'clip', clip as NonNullable<typeof d.holdDown>['clip']))
+                            }
+                        />
+                        <Choice
+                            label={t('hold.screws')}
+                            value={String(held.screwsAClip) as (typeof SCREWS)[number]}
+                            options={SCREWS.map((value) => ({ value, name: value }))}
+                            onChange={(screws) => edit((d) => holdJob(d, 'screws', Number(screws) as 2 | 3))}
+                        />
+                        <NumberField
+                            label={t('hold.allowable')}
+                            value={document.holdDown?.allowable ?? null}
+                            least={1}
+                            most={2000}
+                            disabled={!mayChange}
+                            onChange={(allowable) => edit((d) => holdJob(d, 'allowable', allowable))}
+                        />
+                        <p className="muted small">{t('hold.allowable-how')}</p>
+                        {mayChange && (
+                            <TapeEntry
+                                label={t('hold.spacing')}
+                                units={units}
+                                action={t('hold.set')}
+                                most={60}
+                                onEnter={(spacing) => edit((d) => holdJob(d, 'spacing', spacing))}
+                            />
+                        )}
+                    </div>
+                </section>
+            )}
+            <Findings findings={slice.findings} />
+            <h2>{t('mind')}</h2>
+            <p className="caution">{t('caution.hold')}</p>
+        </aside>
+    );
+}

@@ -1,0 +1,114 @@
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useTranslation } from 'react-i18next';
+import { Link, useSearchParams } from 'react-router';
+import { usePlanSlice } from '../../api/queries';
+import { useJob } from '../../job/JobContext';
+import { usePick } from '../../job/PickContext';
+import { useJobTape } from '../../tape/JobTape';
+import { Said } from '../../tape/Len';
+import { TapeStrip } from '../../tape/TapeStrip';
+import { HoldBench } from './HoldBench';
+import { HoldDrawing } from './HoldDrawing';
+
+/** Will it stay on? */
+export default function HoldDownStation() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const print = useJobTape();
+    const { pick, setPick } = usePick();
+    const [params, setParams] = useSearchParams();
+    const [picked, setPicked] = useState<{ face: string; seam: number } | null>(null);
+    const slice = usePlanSlice(
+        job.id,
+        'hold-down',
+        job.revision,
+        params.get('face') ?? (pick?.kind === 'face' ? pick.id : null),
+    ).data;
+    const held = slice?.face ?? null;
+    const face = slice?.faces.find((one) => one.id === held?.id);
+    const wanted = picked && picked.face === held?.id ? picked.seam : held?.shown;
+    const seam = held?.seams.find((one) => one.number === wanted);
+    const go = (step: number) => {
+        if (!held || !seam) return;
+        const next = held.seams[held.seams.indexOf(seam) + step];
+        if (next) setPicked({ face: held.id, seam: next.number });
+    };
+    useHotkeys('left', () => go(-1), [held, seam]);
+    useHotkeys('right', () => go(1), [held, seam]);
+    return (
+        <>
+            <main className="deck">
+                <div className="deck-head">
+                    {slice?.faces.map((one) => (
+                        <button
+                            key={one.id}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one.id === held?.id}
+                            onClick={() => {
+                                setParams({ face: one.id }, { replace: true });
+                                setPick({ kind: 'face', id: one.id });
+                            }}
+                        >
+                            {one.name}
+                        </button>
+                    ))}
+                    <span className="spacer" />
+                    {slice && held && (
+                        <span className="muted">
+                            <Said text={t('hold.zones-wide', { width: print(slice.zoneWidth, 'nearest', true) })} />
+                        </span>
+                    )}
+                </div>
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {slice && !held && (
+                    <p className="sheet">
+                        {t('hold.none')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                    </p>
+                )}
+                {slice && held && face && (
+                    <HoldDrawing
+                        key={held.id}
+                        face={face}
+                        held={held}
+                        isEstimate={slice.wind.kind === 'estimate'}
+                        seam={seam ?? null}
+                        onSeam={(number) => setPicked({ face: held.id, seam: number })}
+                    />
+                )}
+            </main>
+            {slice && held ? (
+                <HoldBench slice={slice} held={held} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('hold.title')}</h1>
+                </aside>
+            )}
+            {held && seam && (
+                <TapeStrip
+                    title={t('hold.tape', { number: seam.number })}
+                    hint={t('hold.tape-hint', { count: seam.clips.length })}
+                    from={0}
+                    to={seam.to}
+                    room={92}
+                    marks={seam.clips.map((at) => ({ at, tone: 'chalk' as const }))}
+                />
+            )}
+            {held && held.rows.length > 0 && (
+                <TapeStrip
+                    title={t('hold.tape-rows')}
+                    hint={t('hold.tape-rows-hint', { count: held.rows.length })}
+                    from={0}
+                    to={held.rows[held.rows.length - 1] + 2}
+                    room={92}
+                    marks={held.rows.map((at) => ({ at, tone: 'chalk' as const }))}
+                />
+            )}
+        </>
+    );
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\HoldDown;
+
+use Illuminate\Support\Facades\Artisan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\FeatureTestCase;
+
+/** What pulls at a roof and how it is held, as a document says it: shown, told in the plan, written as CSV, refused by name. */
+final class HoldDownTest extends FeatureTestCase
+{
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): array
+    {
+        $pressures = static fn (float $field, array $more = []): array => ['wind' => ['pressures' => ['field' => $field, 'edge' => 35, 'corner' => 52, ...$more]]];
+
+        return [
+            'a pull downwards' => [$pressures(-20), 'wind.pressures.field', '-20'],
+            'kPa by the look of it' => [$pressures(0.97, ['edge' => 1.69, 'corner' => 2.5]), 'wind.pressures.unit', '20.3 / 35.3 / 52.2'],
+            'an exposure there is not' => [['wind' => ['estimate' => ['exposure' => 'windy', 'mph' => 130]]], 'wind.estimate.exposure', 'suburban'],
+            'no wind' => [['wind' => ['estimate' => ['exposure' => 'open', 'mph' => 0]]], 'wind.estimate.mph', '60'],
+            'a clip that carries nothing' => [['holdDown' => ['allowable' => 0]], 'holdDown.allowable', '0'],
+            'a clip there is not' => [['holdDown' => ['clip' => 'magnet']], 'holdDown.clip', 'flat'],
+            'closer than screws go' => [['holdDown' => ['spacing' => 3]], 'holdDown.spacing', '6'],
+            'a face\'s own school there is not' => [['holdDown' => ['faces' => ['hall.S' => ['school' => 'random']]]], 'holdDown.faces.hall.S.school', 'uniform'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $said */
+    #[DataProvider('bad')]
+    public function test_what_cannot_be_is_refused_by_name(array $said, string $field, string $accepted): void
+    {
+        $answer = $this->begin($this->member(), [...self::boathouse(), ...$said])->assertUnprocessable();
+
+        self::assertSame($field, $answer->json('faults.0.field'));
+        self::assertStringContainsString($accepted, (string) $answer->json('faults.0.message'));
+    }
+
+    public function test_a_face_shows_its_zones_schools_and_weakest_place(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (string $face = 'hall.S'): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hold-down?pick=$face")->assertOk()->json();
+        $calm = $slice();
+        self::assertSame(['none', 'Hall S', null], [$calm['wind']['kind'], $calm['face']['name'], $calm['face']['weakest']]);
+        self::assertSame(['uniform', 'dense', 'courses'], array_column($calm['face']['schools'], 'key'), 'by pressure only where pressures are known');
+
+        $wind = ['estimate' => ['exposure' => 'open', 'mph' => 130, 'meanHeightFeet' => 15]];
+        $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'wind' => $wind, 'holdDown' => ['faces' => ['hall.S' => ['school' => 'pressure']]]], 1)->assertOk();
+        self::assertStringContainsString('"wind"', (string) json_encode($told->json()));
+        $windy = $slice();
+        self::assertSame(['field 20.3 psf, 36″ at most', 'edge 35.3 psf, 36″ at most', 'corner 52.1 psf, 25 1/2″ at most'], array_column($windy['face']['legend'], 'said'));
+        self::assertContains('q = 0.00256 × Kz 0.850 × Kzt 1.00 × Kd 0.85 × 130² = 31.26 psf, ultimate', $windy['wind']['factors']);
+        self::assertSame('pressure', $windy['face']['school']);
+        self::assertSame('uniform', $slice('hall.N')['face']['school'], 'this face alone');
+        self::assertLessThanOrEqual(1.0, $windy['face']['weakest']['ratio']);
+        self::assertStringContainsString('of an example 150 lb', $windy['face']['weakest']['said']);
+        self::assertContains('hold.estimate', array_column($windy['findings'], 'code'));
+        $seam = $windy['face']['seams'][$windy['face']['shown'] - 1];
+        self::assertNotSame([], $seam['clips']);
+        self::assertSame(count($windy['face']['seams']), count(array_unique(array_column($windy['face']['seams'], 'u'))));
+
+        // The engineer's govern, in whatever unit and level they were given.
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'wind' => [...$wind, 'pressures' => ['field' => 1.0, 'edge' => 2.0, 'corner' => 3.0, 'unit' => 'kPa', 'level' => 'ultimate']]], 2)->assertOk();
+        $given = $slice();
+        self::assertSame('given', $given['wind']['kind']);
+        self::assertStringStartsWith('field 12.5 psf', $given['face']['legend'][0]['said']);
+    }
+
+    public function test_every_fastener_stands_in_the_plan_and_in_the_table(): void
+    {
+        self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/boathouse.json')]));
+        $plan = json_decode(Artisan::output(), true);
+        self::assertGreaterThan(900, count($plan['clips']));
+        self::assertSame([[], null], [$plan['screws'], $plan['clips'][0]['demandLb']]);
+        self::assertEqualsCanonicalizing(['edge', 'corner'], array_values(array_unique(array_column($plan['zones'], 'zone'))));
+
+        self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/oar-store-screw-down.json')]));
+        $screwed = json_decode(Artisan::output(), true);
+        self::assertSame([], $screwed['clips']);
+        self::assertEqualsCanonicalizing(['end', 'field', 'lap'], array_values(array_unique(array_column($screwed['screws'], 'row'))));
+
+        $user = $this->member();
+        $job = $this->job($user, [...self::boathouse(), 'wind' => ['estimate' => ['exposure' => 'open', 'mph' => 130]]]);
+        $csv = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/fasteners.csv")->assertOk()->getContent();
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim(str_replace("\r", '', $csv))));
+        self::assertCount(count($plan['clips']) + 1, $rows);
+        $first = array_combine(array_map(static fn (?string $one): string => ltrim((string) $one, "\u{FEFF}"), $rows[0]), $rows[1]);
+        self::assertSame(['Hall S', 'flat', '150'], [$first['face'], $first['kind'], $first['allowable_lb']]);
+        self::assertEqualsWithDelta((float) $first['demand_lb'] / 150.0, (float) $first['ratio'], 0.01);
+    }
+
+    /** @return array<string, mixed> */
+    private static function boathouse(): array
+    {
+        return json_decode((string) file_get_contents(base_path('database/demo/boathouse.json')), true);
+    }
+}
