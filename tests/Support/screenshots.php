@@ -41,7 +41,6 @@ $views = [
     }),
     'layout' => $desk($station('Oar store', 'layout')),
     'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
-    'layout-openings' => $desk($station('Clubroom', 'layout', '?face=S')),
     'layout-marks' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=marks')),
     'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
     'edges' => $desk(static function (Person $p) use ($station): void {
@@ -74,7 +73,15 @@ $views = [
     }),
     'survey-phone' => $desk($station('Oar store', 'survey'), 390, 844),
     'cuts-phone' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29'), 390, 844),
-    // Last: it changes the job.
+    // Last: they change the job.
+    'hold-down' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'hold-down', '?face=hall.S')($p);
+        $p->choose('Exposure', 'open');
+        $p->type('Ultimate wind speed, mph', "130\t");
+        $p->sees('corner 52.1 psf');
+        $p->waitForSave();
+        $p->driver->executeScript('document.querySelector("aside").scrollTop = 0');
+    }),
     'cuts-tapes' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'cuts', '?piece=hall.S-28')($p);
         $p->press('hems flat');

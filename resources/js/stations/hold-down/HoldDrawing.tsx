@@ -199,7 +199,11 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                     </button>
                 </div>
             </div>
-            <ul className="plain rowed" style={{ gap: '4px 22px' }} aria-label={t('hold.legend')}>
+            <ul
+                className="plain rowed"
+                style={{ gap: '4px 22px', listStyle: 'none', paddingLeft: 0 }}
+                aria-label={t('hold.legend')}
+            >
                 {held.legend.map((zone) => (
                     <li key={zone.zone} className="rowed" style={{ gap: 8 }}>
                         <svg width="22" height="16" aria-hidden="true">
@@ -210,10 +214,12 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                                 stroke="var(--muted)"
                             />
                         </svg>
-                        <Said text={zone.said} />
+                        <span>
+                            <Said text={zone.said} />
+                        </span>
                     </li>
                 ))}
-                {isEstimate && <li className="settle-text">{t('hold.estimate-mark')}</li>}
+                {isEstimate && <li style={{ color: 'var(--settle)' }}>{t('hold.estimate-mark')}</li>}
             </ul>
         </>
     );

@@ -31,7 +31,9 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
     return (
         <section aria-label={t('hold.wind')}>
             <h2>{t('hold.wind')}</h2>
-            <p className={slice.wind.kind === 'given' ? '' : 'settle-text'}>{t(`hold.wind.${slice.wind.kind}`)}</p>
+            <p style={slice.wind.kind === 'given' ? undefined : { color: 'var(--settle)' }}>
+                {t(`hold.wind.${slice.wind.kind}`)}
+            </p>
             <div className="stack" style={{ gap: 12, marginTop: 8 }}>
                 {!pressures && (
                     <>
