@@ -10,6 +10,7 @@ use App\Stations\Edges\EdgesStation;
 use App\Stations\HoldDown\HoldDownStation;
 use App\Stations\Layout\LayoutStation;
 use App\Stations\LoadOut\LoadOutStation;
+use App\Stations\Movement\MovementStation;
 use App\Stations\Roof\RoofStation;
 use App\Stations\Survey\SurveyStation;
 use App\Stations\Trims\TrimsStation;
@@ -29,6 +30,7 @@ final class Stations
         EdgesStation::class,
         TrimsStation::class,
         HoldDownStation::class,
+        MovementStation::class,
         LoadOutStation::class,
     ];
 

@@ -10,6 +10,7 @@ use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Core\Trims\TrimsStage;
@@ -27,6 +28,7 @@ final class Stages
         'edges' => EdgesStage::class,
         'trims' => TrimsStage::class,
         'hold-down' => HoldDownStage::class,
+        'movement' => MovementStage::class,
         'load-out' => LoadOutStage::class,
     ];
 }

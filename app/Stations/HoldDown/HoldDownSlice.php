@@ -28,7 +28,7 @@ use Imbrex\Core\Roof\RoofStage;
 /** What Hold-down shows: one face with its zones, clips or screws, and the schools compared. */
 final readonly class HoldDownSlice
 {
-    public function __construct(private FaceWriter $faces, private Words $words, private Wire $wire)
+    public function __construct(private FaceWriter $faces, private HemTable $hems, private Words $words, private Wire $wire)
     {
     }
 
@@ -50,7 +50,8 @@ final readonly class HoldDownSlice
             'wind' => $this->wind($held->pressures, $hold->pitchDegrees ?? 0.0, $plan),
             'zoneWidth' => $held->zoneWidth,
             'clips' => array_map(fn (string $key): array => ['key' => $key, 'name' => $this->words->say("clip.$key")], array_keys(ClipBook::shipped()->all())),
-            'findings' => $this->wire->findings($plan, $plan->findingsOf('hold-down')),
+            'hems' => $face === null ? null : $this->hems->of($plan, $face->id),
+            'findings' => $this->wire->findings($plan, [...$plan->findingsOf('hold-down'), ...$plan->findingsOf('movement')]),
         ];
     }
 

@@ -15,5 +15,6 @@ enum RuleUnit: string
     case Money = 'money';
     case MoneyPerInch = 'money per in';
     case Points = 'points';
+    case Fahrenheit = '°F';
     case Choice = 'choice';
 }

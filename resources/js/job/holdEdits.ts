@@ -3,6 +3,7 @@ import type { JobDocument } from '../contracts/job';
 
 type Wind = NonNullable<JobDocument['wind']>;
 type Held = NonNullable<JobDocument['holdDown']>;
+type Temperatures = NonNullable<JobDocument['temperatures']>;
 type FaceWish = NonNullable<Held['faces']>[string];
 
 const kept = <T extends object>(of: T): T | undefined => {
@@ -34,4 +35,13 @@ export function holdFace(document: JobDocument, face: string, wish: FaceWish | u
     if (wish && Object.keys(wish).length > 0) faces[face] = wish;
     else delete faces[face];
     return holdJob(document, 'faces', Object.keys(faces).length > 0 ? faces : undefined);
+}
+
+/** Between which temperatures the metal moves, and from where; undefined = as the house has it. */
+export function setTemperature<K extends keyof Temperatures>(
+    document: JobDocument,
+    field: K,
+    value: Temperatures[K] | undefined,
+): JobDocument {
+    return { ...document, temperatures: kept<Temperatures>({ ...document.temperatures, [field]: value }) };
 }

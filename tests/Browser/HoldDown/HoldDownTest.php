@@ -39,6 +39,21 @@ final class HoldDownTest extends BrowserTestCase
         $person->waitUntil(static fn (): bool => $person->text("//section[contains(@class, 'tape')]//b") !== $before, static fn (): string => $before);
     }
 
+    public function test_the_gap_of_a_hem_follows_how_warm_the_metal_is(): void
+    {
+        $person = $this->atHoldDown('Hems');
+        $person->press('Hall N');
+        $person->sees('Metal from -5° to 180°F, fixed at the head.');
+        $person->choose('Metal now, °F', '70');
+        // 218.9 of steel, 75 degrees over the coldest: 0.11, up; 110 below the hottest: 3/4 − 0.16 = 0.59, down.
+        $person->waitUntil(static fn (): bool => str_contains($person->text("//table[.//th[normalize-space()='metal']][last()]"), '1/8″ to 9/16″'), static fn (): string => $person->text('//aside'));
+        $person->sees('The habit of 1/4″ to 1/2″ fits.');
+        $person->press('Temperatures');
+        $person->choose('Fixed at', 'the middle');
+        $person->sees('fixed at the middle');
+        $person->waitForSave();
+    }
+
     public function test_the_engineers_pressures_govern_and_look_like_psf(): void
     {
         $person = $this->atHoldDown('Engineer');

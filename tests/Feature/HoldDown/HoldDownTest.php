@@ -24,6 +24,8 @@ final class HoldDownTest extends FeatureTestCase
             'a clip that carries nothing' => [['holdDown' => ['allowable' => 0]], 'holdDown.allowable', '0'],
             'a clip there is not' => [['holdDown' => ['clip' => 'magnet']], 'holdDown.clip', 'flat'],
             'closer than screws go' => [['holdDown' => ['spacing' => 3]], 'holdDown.spacing', '6'],
+            'temperatures the wrong way round' => [['temperatures' => ['coldF' => 60, 'hotAirF' => -20, 'gainF' => 0]], 'temperatures.coldF', '-20'],
+            'a fixed point there is not' => [['temperatures' => ['fixed' => 'everywhere']], 'temperatures.fixed', 'middle'],
             'a face\'s own school there is not' => [['holdDown' => ['faces' => ['hall.S' => ['school' => 'random']]]], 'holdDown.faces.hall.S.school', 'uniform'],
         ];
     }
@@ -69,11 +71,30 @@ final class HoldDownTest extends FeatureTestCase
         self::assertStringStartsWith('field 12.5 psf', $given['face']['legend'][0]['said']);
     }
 
+    public function test_hems_are_set_by_how_warm_the_metal_is(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, [...self::boathouse(), 'temperatures' => ['coldF' => -5, 'hotAirF' => 100, 'gainF' => 70]]);
+        $slice = fn (): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hold-down?pick=hall.N")->assertOk()->json();
+        $hems = $slice()['hems'];
+        self::assertSame('Metal from -5° to 170°F, fixed at the head.', $hems['said']);
+        $day = array_search(70, $hems['days'], false);
+        // Steel, 218.9 long: 6.67e-6 × 218.9 × 75 = 0.1095, up to a sixteenth; 3/4 less 100 degrees of it, 0.604, down.
+        self::assertSame('1/8″ to 9/16″', $hems['lengths'][0]['windows'][$day]['said']);
+        self::assertSame('The habit of 1/4″ to 1/2″ fits.', $hems['lengths'][0]['windows'][$day]['habit']);
+        self::assertFalse($hems['lengths'][0]['windows'][count($hems['days']) - 1]['fits'] && $hems['lengths'][0]['windows'][0]['fits'], 'not on every day');
+
+        $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'temperatures' => ['coldF' => -5, 'hotAirF' => 100, 'gainF' => 70, 'fixed' => 'middle']], 1)->assertOk();
+        self::assertStringContainsString('"temperatures"', (string) json_encode($told->json()));
+        self::assertSame('1/16″ to 5/8″', $slice()['hems']['lengths'][0]['windows'][$day]['said']);
+    }
+
     public function test_every_fastener_stands_in_the_plan_and_in_the_table(): void
     {
         self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/boathouse.json')]));
         $plan = json_decode(Artisan::output(), true);
         self::assertGreaterThan(900, count($plan['clips']));
+        self::assertEqualsWithDelta(6.67e-6 * $plan['movement'][0]['lengthFromFixedPoint'] * 185.0, $plan['movement'][0]['total'], 1e-6);
         self::assertSame([[], null], [$plan['screws'], $plan['clips'][0]['demandLb']]);
         self::assertEqualsCanonicalizing(['edge', 'corner'], array_values(array_unique(array_column($plan['zones'], 'zone'))));
 

@@ -6,6 +6,7 @@ import { useJob } from '../../job/JobContext';
 import { holdFace, holdJob } from '../../job/holdEdits';
 import { NumberField } from '../../tape/NumberField';
 import { TapeEntry } from '../../tape/TapeEntry';
+import { HemGap } from './HemGap';
 import { WindForm } from './WindForm';
 
 const SCREWS = ['2', '3'] as const;
@@ -78,6 +79,7 @@ export function HoldBench({ slice, held }: { slice: HoldDownSlice; held: HeldFac
                     ))}
                 </ul>
             )}
+            {slice.hems && <HemGap key={held.id} hems={slice.hems} />}
             <WindForm key={JSON.stringify(document.wind?.pressures ?? null)} slice={slice} />
             {held.clip && (
                 <section aria-label={t('hold.clip-kind')}>

@@ -219,7 +219,7 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                         </span>
                     </li>
                 ))}
-                {isEstimate && <li style={{ color: 'var(--settle)' }}>{t('hold.estimate-mark')}</li>}
+                {isEstimate && <li style={{ color: 'var(--settleInk)' }}>{t('hold.estimate-mark')}</li>}
             </ul>
         </>
     );

@@ -31,7 +31,7 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
     return (
         <section aria-label={t('hold.wind')}>
             <h2>{t('hold.wind')}</h2>
-            <p style={slice.wind.kind === 'given' ? undefined : { color: 'var(--settle)' }}>
+            <p style={slice.wind.kind === 'given' ? undefined : { color: 'var(--settleInk)' }}>
                 {t(`hold.wind.${slice.wind.kind}`)}
             </p>
             <div className="stack" style={{ gap: 12, marginTop: 8 }}>

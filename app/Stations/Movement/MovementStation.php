@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Movement;
+
+use App\Documents\Reading;
+use App\Stations\Change;
+use App\Stations\Station;
+use Imbrex\Core\Movement\FixedAt;
+use Imbrex\Core\Movement\HemWindow;
+use Imbrex\Core\Movement\MetalRange;
+use Imbrex\Core\Movement\MovementInput;
+use Imbrex\Core\Movement\MovementStage;
+use Imbrex\Core\Movement\PanelMovement;
+use Imbrex\Core\Plan;
+use stdClass;
+
+/** How panels move: what a document says of it, what the plan tells. Its screen is that of the hold-down. */
+final class MovementStation extends Station
+{
+    public function key(): string
+    {
+        return 'movement';
+    }
+
+    public function stage(): string
+    {
+        return 'movement';
+    }
+
+    public function read(Reading $reading): MovementInput
+    {
+        $said = $reading->document->temperatures ?? new stdClass;
+        $number = static fn (string $field): ?float => isset($said->{$field}) ? (float) $said->{$field} : null;
+        $input = new MovementInput($number('coldF'), $number('hotAirF'), $number('gainF'), FixedAt::from((string) ($said->fixed ?? 'head')));
+        $range = MetalRange::of($reading->covering, $input);
+        if ($range->span() <= 0.0) {
+            $reading->fault('temperatures.coldF', 'temperatures', $range->coldF, ['hot' => $range->hotF]);
+        }
+
+        return $input;
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return ($before->temperatures ?? null) == ($after->temperatures ?? null) ? [] : [new Change('temperatures', [])];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return ['movement' => array_map(static fn (PanelMovement $one): array => [
+            'panels' => $one->panels, 'lengthFromFixedPoint' => $one->moving, 'total' => $one->total,
+            'windows' => array_map(static fn (HemWindow $window): array => ['metalF' => $window->metalF, 'least' => $window->least, 'most' => $window->most], $one->windows),
+        ], $plan->of(MovementStage::class)->movements)];
+    }
+}
