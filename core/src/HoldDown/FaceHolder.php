@@ -13,6 +13,7 @@ use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Length;
 
 /** Holds the faces of a roof down, each by its own school or the job's. */
 final readonly class FaceHolder
@@ -52,7 +53,6 @@ final readonly class FaceHolder
     public function hold(Face $face, array $panels, ?ClipSchool $school = null): FaceHold
     {
         $zones = FaceZones::of($face, $this->zoneWidth);
-        $fixed = array_map($this->fixed(...), $panels);
         if (! $this->covering->profile->family->isConcealed()) {
             return $this->screwed($face, $panels, $zones);
         }
@@ -67,13 +67,13 @@ final readonly class FaceHolder
         $courses = $school === ClipSchool::Courses ? ($deck?->kind === DeckKind::OldShingles ? $deck->spacing : null) ?? self::COURSE : null;
         $clips = (new ClipPlacer($face, $zones, $spacing, $this->covering->rules, $this->pressures, $allowable, $school, $courses))->place($seams);
 
-        return new FaceHold($face->id, $zones, $face->pitch->degrees(), $school, $isSlotted ? null : ClipBook::shipped()->clip($wish->clip ?? 'flat'), $screws, $allowable, $seams, $clips, [], [], $fixed);
+        return new FaceHold($face->id, $zones, $face->pitch->degrees(), $school, $isSlotted ? null : ClipBook::shipped()->clip($wish->clip ?? 'flat'), $screws, $allowable, $seams, $clips, [], [], array_map($this->fixed(...), $panels));
     }
 
     /**
      * What would carry the weakest place of a face, each by itself.
      *
-     * @return array{spacing: float, withThree: float, narrower: float} clips so far apart there (in), the ratio with a third screw, panels so wide (in)
+     * @return array{spacing: Length, withThree: float, narrower: Length} clips so far apart there, the ratio with a third screw, panels so wide
      */
     public function cures(FaceHold $hold, Clip $weakest): array
     {
@@ -81,7 +81,7 @@ final readonly class FaceHolder
         $width = $hold->seams[$weakest->seam - 1]->width ?? $this->covering->profile->cover;
         $spacing = new Spacing(ClipSchool::Pressure, $this->covering->rules, $this->pressures, $hold->allowable, $hold->pitchDegrees, 0.0);
 
-        return ['spacing' => $spacing->byPressure($weakest->zone, $width), 'withThree' => round($ratio * $hold->allowable / $this->allowable($hold->face, 3), 2), 'narrower' => floor($width / $ratio)];
+        return ['spacing' => Length::ofInches($spacing->byPressure($weakest->zone, $width)), 'withThree' => round($ratio * $hold->allowable / $this->allowable($hold->face, 3), 2), 'narrower' => Length::ofInches($width / $ratio)];
     }
 
     private function allowable(string $face, int $screws): float

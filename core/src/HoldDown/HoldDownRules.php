@@ -26,7 +26,6 @@ final class HoldDownRules
             $inches('end', 10.0, 2.0, 24.0),
             $inches('denseFirst', 5.0, 1.0, 24.0),
             $inches('offValley', 12.0, 6.0, 36.0),
-            $inches('offOpening', 2.0, 0.0, 12.0),
             $inches('slots', 12.0, 4.0, 24.0),
             HouseRule::number('hold.screws', RuleUnit::Count, 2.0, 2.0, 3.0),
             $inches('rowEnd', 2.0, 0.5, 6.0),

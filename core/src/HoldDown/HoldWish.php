@@ -21,9 +21,4 @@ final readonly class HoldWish
     {
         return new self($this->school ?? $other->school, $this->spacing ?? $other->spacing, $this->clip ?? $other->clip, $this->screws ?? $other->screws);
     }
-
-    public function with(ClipSchool $school): self
-    {
-        return new self($school, $this->spacing, $this->clip, $this->screws);
-    }
 }

@@ -28,6 +28,7 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
@@ -86,6 +87,57 @@ final class HoldDownTest extends TestCase
         self::assertEqualsWithDelta(105.0, $at[8], 1e-9);
     }
 
+    /** Against every way there is: clips on whole inches only, the fewest that keep every gap to the closest spacing it touches. */
+    public function test_no_way_of_spacing_takes_fewer(): void
+    {
+        mt_srand(7);
+        for ($try = 0; $try < 60; $try++) {
+            $zones = [];
+            $at = 0;
+            foreach (range(1, mt_rand(1, 4)) as $ignored) {
+                $to = $at + mt_rand(4, 40);
+                $zones[] = [(float) $at, (float) $to, (float) mt_rand(5, 30)];
+                $at = $to;
+            }
+            $fewest = [0 => 1];
+            for ($v = 1; $v <= $at; $v++) {
+                for ($from = 0; $from < $v; $from++) {
+                    $most = min(array_map(static fn (array $zone): float => $zone[0] < $v && $zone[1] > $from ? $zone[2] : INF, $zones));
+                    if ($v - $from <= $most) {
+                        $fewest[$v] = min($fewest[$v] ?? PHP_INT_MAX, $fewest[$from] + 1);
+                    }
+                }
+            }
+            self::assertCount($fewest[$at], ClipLine::between(0.0, (float) $at, $zones), (string) json_encode($zones));
+        }
+    }
+
+    /** Zones by distances alone, on the level: within the width of two sides that run across each other a corner, of one an edge. */
+    public function test_zones_are_what_distances_say(): void
+    {
+        $held = self::held([BlockMaker::block('b', 0, 0, 480, 300, [6, 6, 6, 6])]);
+        $zones = $held->faces['b.S']->zones;
+        // A trapezoid 480 wide at the eave, 180 at the ridge, 150 deep on the level; hips at 45 degrees.
+        $seen = [];
+        mt_srand(11);
+        for ($try = 0; $try < 400; $try++) {
+            [$x, $y] = [mt_rand(10, 4790) / 10.0, mt_rand(10, 1490) / 10.0];
+            if ($x < $y + 1.0 || 480.0 - $x < $y + 1.0) {
+                continue;
+            }
+            $near = ['across' => min($y, 150.0 - $y), 'left' => ($x - $y) * M_SQRT1_2, 'right' => (480.0 - $x - $y) * M_SQRT1_2];
+            // Clear of the lines themselves, and of where a strip ends beside its side.
+            if (array_filter($near, static fn (float $off): bool => abs($off - 36.0) < 0.5) !== []) {
+                continue;
+            }
+            $ways = count(array_filter($near, static fn (float $off): bool => $off < 36.0));
+            $wanted = $ways > 1 ? WindZone::Corner : ($ways === 1 ? WindZone::Edge : WindZone::Field);
+            self::assertSame($wanted, $zones->at(new Point($x, $y * sqrt(1.25))), "$x $y");
+            $seen[$wanted->value] = true;
+        }
+        self::assertCount(3, $seen);
+    }
+
     public function test_zones_of_a_gable_a_hip_and_a_flat_shed(): void
     {
         // 480 by 240, eaves at 108, ridge at 168: a tenth of 240 is 24, 3 ft at least.
@@ -135,7 +187,7 @@ final class HoldDownTest extends TestCase
         $over = $told(new HoldDownInput(pressures: ['field' => 40.0, 'edge' => 70.0, 'corner' => 100.0]));
         self::assertCount(6, $over);
         // 150 lb over 100 psf and 16 in: 13.5 apart; three screws carry 200.
-        self::assertSame(13.5, $over[0]->parameters['spacing']);
+        self::assertEquals(Length::ofInches(13.5), $over[0]->parameters['spacing']);
         self::assertEqualsWithDelta($over[0]->parameters['ratio'] * 0.75, $over[0]->parameters['withThree'], 0.01);
         // One's own test report governs, and by pressure nothing is over.
         self::assertSame([], $told(new HoldDownInput(pressures: ['field' => 40.0, 'edge' => 70.0, 'corner' => 100.0], clipAllowable: 600.0)));

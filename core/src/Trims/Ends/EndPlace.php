@@ -34,9 +34,4 @@ final readonly class EndPlace
     {
         return $this->out->dot($this->across->cross($this->up)) < 0.0;
     }
-
-    public function with(EndKind $kind): self
-    {
-        return new self($kind, $this->out, $this->across, $this->sides, $this->neighbour, $this->slope);
-    }
 }
