@@ -17,14 +17,14 @@ final readonly class Effort
     /** A plan that asks more steps is not worked at all: no roof that is built asks half of it. */
     private const MOST = 80_000.0;
 
-    /** So many pieces, and corners cut round, fit the memory a web server commonly grants. */
+    /** So many pieces, and corners cut round, fit the memory the README asks for, every clip and screw with them. */
     private const MOST_KEPT = 16_000.0;
 
     /**
      * @param  float  $steps  about
      * @param  string  $field  of the document, that asks them
-     * @param  string  $of  what there is so much of: `readings`, `blocks`, `outlines`, `openings`, `marks`, `pieces`
-     * @param  int  $count  how many of them, about: readings, blocks, corners of outlines or of openings, marks, pieces
+     * @param  string  $of  what there is so much of: `readings`, `blocks`, `outlines`, `openings`, `marks`, `fasteners`, `pieces`
+     * @param  int  $count  how many of them, about: readings, blocks, corners of outlines or of openings, marks, fasteners beyond the usual, pieces
      * @param  float  $kept  what of it stays in memory, in pieces
      */
     public function __construct(public float $steps, public string $field, public string $of, public int $count, public float $kept = 0.0)

@@ -16,13 +16,20 @@ final class Plan
     /** @var array<class-string, StageResult> */
     private array $results = [];
 
-    private function __construct(public readonly Job $job, public readonly Circumstances $circumstances)
+    /** @param  self|null  $other  the same job on another day, which works what does not look at the day */
+    private function __construct(public readonly Job $job, public readonly Circumstances $circumstances, private readonly ?self $other = null)
     {
     }
 
     public static function for(Job $job, ?Circumstances $circumstances = null): self
     {
         return new self($job, $circumstances ?? Circumstances::none());
+    }
+
+    /** The same job on another day: what is worked before the first stage that looks at the day is the same. */
+    public function on(Circumstances $circumstances): self
+    {
+        return $circumstances == $this->circumstances ? $this : new self($this->job, $circumstances, $this);
     }
 
     /**
@@ -36,7 +43,7 @@ final class Plan
     public function of(string $stage): StageResult
     {
         /** @var R */
-        return $this->results[$stage] ??= (new $stage)->work($this);
+        return $this->results[$stage] ??= $this->other !== null && Stages::isBeforeTheDay($stage) ? $this->other->of($stage) : (new $stage)->work($this);
     }
 
     /** How many stages have been worked. */

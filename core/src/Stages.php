@@ -31,4 +31,19 @@ final class Stages
         'movement' => MovementStage::class,
         'load-out' => LoadOutStage::class,
     ];
+
+    /** @param  class-string<Stage<StageResult>>  $stage */
+    public static function isBeforeTheDay(string $stage): bool
+    {
+        foreach (self::IN_ORDER as $one) {
+            if (is_a($one, LooksAtTheDay::class, true)) {
+                return false;
+            }
+            if ($one === $stage) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

@@ -21,6 +21,8 @@ final class EffortTest extends FeatureTestCase
         yield 'planes with teeth' => [WorstJobs::comb(200), 'roof.planes', 'panels in one job'];
         yield 'a cover of a foot on planes of a thousand' => [WorstJobs::panels(60, 12_000.0, 240.0), 'roof.planes', 'panels in one job'];
         yield 'panels longer than can be made' => [WorstJobs::panels(60, 1_200.0, 12_000.0), 'roof.planes', 'panels in one job'];
+        $close = (array) json_decode(WorstJobs::panels(20, 8_000.0, 240.0), true);
+        yield 'screws as close as they go on ten thousand sheets' => [(string) json_encode([...$close, 'system' => ['profile' => 'corrugated-1/2-24'], 'holdDown' => ['spacing' => 6]]), 'holdDown', 'clips or screws more than usual'];
     }
 
     #[DataProvider('tooMuch')]

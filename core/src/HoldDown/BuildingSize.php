@@ -23,7 +23,7 @@ final readonly class BuildingSize
 
     /**
      * @param  float|null  $leastWidth  across the whole building in plan, inches; null where nothing is placed
-     * @param  float|null  $meanHeight  of the roof over the ground, inches
+     * @param  float|null  $meanHeight  of the roof over the ground, inches; null where nobody has said how high its eaves are
      */
     private function __construct(public ?float $leastWidth, public ?float $meanHeight)
     {
@@ -48,7 +48,8 @@ final readonly class BuildingSize
             $least = min($least ?? INF, max($across) - min($across));
         }
 
-        return new self($least, $heights === [] ? null : (min($heights) + max($heights)) / 2.0);
+        // Measured planes whose eaves nobody gave a height stand on nothing.
+        return new self($least, $heights === [] || min($heights) < self::FOOT ? null : (min($heights) + max($heights)) / 2.0);
     }
 
     public function meanHeightFeet(): ?float

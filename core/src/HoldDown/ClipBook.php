@@ -12,10 +12,9 @@ final readonly class ClipBook
     /**
      * @param  array<string, ClipKind>  $clips  by key
      * @param  array<string, array<int, float>>  $allow  lb by deck and number of screws
-     * @param  array<string, float>  $slot  lb of a screw in a slot, by deck
-     * @param  array<string, float>  $screw  lb of a screw through a sheet, by deck
+     * @param  array<string, array<string, float>>  $carry  lb by what carries it, by deck
      */
-    private function __construct(private array $clips, private array $allow, private array $slot, private array $screw)
+    private function __construct(private array $clips, private array $allow, private array $carry)
     {
     }
 
@@ -24,9 +23,9 @@ final readonly class ClipBook
         /** @var self|null $shipped the data file never changes while the program runs */
         static $shipped = null;
         if ($shipped === null) {
-            /** @var array{clips: list<ClipKind>, allow: array<string, array<int, float>>, slot: array<string, float>, screw: array<string, float>} $data */
+            /** @var array{clips: list<ClipKind>, allow: array<string, array<int, float>>, carry: array<string, array<string, float>>} $data */
             $data = require __DIR__.'/data/clips.php';
-            $shipped = new self(array_column($data['clips'], null, 'key'), $data['allow'], $data['slot'], $data['screw']);
+            $shipped = new self(array_column($data['clips'], null, 'key'), $data['allow'], $data['carry']);
         }
 
         return $shipped;
@@ -51,14 +50,10 @@ final readonly class ClipBook
         return $row[$screws] ?? $row[2];
     }
 
-    public function slot(DeckKind $deck): float
+    /** lb one of it may carry. */
+    public function carries(Carrier $what, DeckKind $deck): float
     {
-        return $this->slot[self::deck($deck)];
-    }
-
-    public function screw(DeckKind $deck): float
-    {
-        return $this->screw[self::deck($deck)];
+        return $this->carry[$what->value][self::deck($deck)];
     }
 
     /** Sheathing holds less than plywood; boards, battens and purlins are taken as plywood. */

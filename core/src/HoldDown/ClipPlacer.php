@@ -11,8 +11,6 @@ use Imbrex\Core\Rules\RuleSet;
 /** Places the clips of a face: up every seam, off valleys, each with what hangs on it. */
 final readonly class ClipPlacer
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
-
     /** Shorter parts (in) of a seam want no clip. */
     private const SHORT = 1.0;
 
@@ -43,10 +41,10 @@ final readonly class ClipPlacer
         $clips = [];
         foreach ($seams as $seam) {
             foreach ($seam->stretches as [$low, $high]) {
-                $zones = $this->zones->up($seam->u, $low, $high);
-                $spacings = $this->spacing->up($seam, $zones);
+                $line = new UpliftLine($this->zones->up($seam->u, $low, $high), $seam->width, $this->pressures, $this->face->pitch->degrees());
+                $spacings = $this->spacing->up($seam, $line->zones);
                 $ends = $this->ends($low, $high, $spacings);
-                array_push($clips, ...$this->loaded($seam, $low, $high, $zones, $this->up($seam, $low, $high, $spacings, $ends), $ends));
+                array_push($clips, ...$this->loaded($seam, $low, $high, $line, $this->up($seam, $low, $high, $spacings, $ends), $ends));
             }
         }
 
@@ -153,12 +151,11 @@ final readonly class ClipPlacer
     }
 
     /**
-     * @param  non-empty-list<array{float, float, WindZone}>  $zones
      * @param  list<float>  $at
      * @param  array{float, float}  $ends
      * @return list<Clip>
      */
-    private function loaded(Seam $seam, float $low, float $high, array $zones, array $at, array $ends): array
+    private function loaded(Seam $seam, float $low, float $high, UpliftLine $line, array $at, array $ends): array
     {
         $clips = [];
         foreach ($at as $i => $v) {
@@ -166,14 +163,7 @@ final readonly class ClipPlacer
             $half = count($at) > 1 ? ($at[1] - $at[0]) / 2.0 : INF;
             $halfHigh = count($at) > 1 ? ($at[count($at) - 1] - $at[count($at) - 2]) / 2.0 : INF;
             [$from, $to] = [$i === 0 ? max($low, $v - max($half, $ends[0])) : ($at[$i - 1] + $v) / 2.0, isset($at[$i + 1]) ? ($v + $at[$i + 1]) / 2.0 : min($high, $v + max($halfHigh, $ends[1]))];
-            $zone = $zones[0][2];
-            $pounds = 0.0;
-            foreach ($zones as [$zoneLow, $zoneHigh, $here]) {
-                $zone = $zoneLow <= $v ? $here : $zone;
-                $part = min($to, $zoneHigh) - max($from, $zoneLow);
-                $pounds += $part > 0.0 ? $part * $seam->width / self::SQUARE_INCHES_PER_SQUARE_FOOT * ($this->pressures?->net($here, $this->face->pitch->degrees()) ?? 0.0) : 0.0;
-            }
-            $clips[] = new Clip($seam->face, $seam->number, $seam->u, $v, $zone, ($to - $from) * $seam->width / self::SQUARE_INCHES_PER_SQUARE_FOOT, $this->pressures === null ? null : $pounds, $this->allowable);
+            $clips[] = new Clip($seam->face, $seam->number, $seam->u, $v, $line->zoneAt($v), $line->squareFeet($from, $to), $line->pounds($from, $to), $this->allowable);
         }
 
         return $clips;

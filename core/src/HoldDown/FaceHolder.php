@@ -4,9 +4,18 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Catalogue\Covering;
+use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Catalogue\HoldKind;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Geometry\Bounds;
+use Imbrex\Core\HoldDown\Snow\GuardKind;
+use Imbrex\Core\HoldDown\Snow\GuardPlacer;
+use Imbrex\Core\HoldDown\Snow\GuardRow;
+use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\DeckKind;
@@ -28,12 +37,14 @@ final readonly class FaceHolder
 
     private HoldDownInput $input;
 
+    private RowBook $rows;
+
     private Covering $covering;
 
     /** @var array<string, Deck> by face */
     private array $decks;
 
-    public function __construct(Plan $plan)
+    public function __construct(private Plan $plan)
     {
         $this->input = $plan->job->part(HoldDownInput::class);
         $this->covering = $plan->job->covering;
@@ -47,31 +58,19 @@ final readonly class FaceHolder
             $wish !== null => Pressures::estimated(new WindEstimate($wish->exposure, $wish->mph, $height ?? WindEstimate::LOWEST, $wish->kzt)),
             default => null,
         };
+        $this->rows = $this->rowBook();
     }
 
     /** @param  list<Panel>  $panels  of the face */
     public function hold(Face $face, array $panels, ?ClipSchool $school = null): FaceHold
     {
         $zones = FaceZones::of($face, $this->zoneWidth);
-        if (! $this->covering->profile->family->isConcealed()) {
-            return $this->screwed($face, $panels, $zones);
-        }
-        $wish = $this->wish($face->id);
-        $school ??= $wish->school ?? ClipSchool::from($this->covering->rules->choice('hold.school'));
-        $isSlotted = $this->covering->profile->hold->kind === HoldKind::Slots;
-        $screws = $isSlotted ? 1 : ($wish->screws ?? (int) $this->covering->rules->number('hold.screws'));
-        $allowable = $this->allowable($face->id, $screws);
-        $seams = (new SeamFinder($this->covering->profile))->of($panels);
-        $spacing = new Spacing($school, $this->covering->rules, $this->pressures, $allowable, $face->pitch->degrees(), $wish->spacing ?? $this->covering->rules->number($isSlotted ? 'hold.slots' : 'hold.uniform'));
-        $deck = $this->decks[$face->id] ?? null;
-        $courses = $school === ClipSchool::Courses ? ($deck?->kind === DeckKind::OldShingles ? $deck->spacing : null) ?? self::COURSE : null;
-        $clips = (new ClipPlacer($face, $zones, $spacing, $this->covering->rules, $this->pressures, $allowable, $school, $courses))->place($seams);
 
-        return new FaceHold($face->id, $zones, $face->pitch->degrees(), $school, $isSlotted ? null : ClipBook::shipped()->clip($wish->clip ?? 'flat'), $screws, $allowable, $seams, $clips, [], [], array_map($this->fixed(...), $panels));
+        return $this->covering->profile->family->isConcealed() ? $this->clipped($face, $panels, $zones, $school) : $this->screwed($face, $panels, $zones);
     }
 
     /**
-     * What would carry the weakest place of a face, each by itself.
+     * What would carry the weakest clip of a face, each by itself.
      *
      * @return array{spacing: Length, withThree: float, narrower: Length} clips so far apart there, the ratio with a third screw, panels so wide
      */
@@ -81,15 +80,38 @@ final readonly class FaceHolder
         $width = $hold->seams[$weakest->seam - 1]->width ?? $this->covering->profile->cover;
         $spacing = new Spacing(ClipSchool::Pressure, $this->covering->rules, $this->pressures, $hold->allowable, $hold->pitchDegrees, 0.0);
 
-        return ['spacing' => Length::ofInches($spacing->byPressure($weakest->zone, $width)), 'withThree' => round($ratio * $hold->allowable / $this->allowable($hold->face, 3), 2), 'narrower' => Length::ofInches($width / $ratio)];
+        return ['spacing' => Length::ofInches($spacing->byPressure($weakest->zone, $width)), 'withThree' => round($ratio * $hold->allowable / $this->clipAllowable($hold->face, 3), 2), 'narrower' => Length::ofInches($width / $ratio)];
     }
 
-    private function allowable(string $face, int $screws): float
+    /** lb one of it may carry on a face: by the product's own test report, else the example that ships. */
+    public function carries(Carrier $what, string $face): float
     {
-        $deck = $this->decks[$face]->kind ?? DeckKind::Plywood;
-        $book = ClipBook::shipped();
+        return $this->input->allowables[$what->value] ?? ClipBook::shipped()->carries($what, $this->deck($face));
+    }
 
-        return $this->input->clipAllowable ?? ($this->covering->profile->hold->kind === HoldKind::Slots ? $book->slot($deck) : $book->allowable($screws, $deck));
+    public function fixedBy(): FixedBy
+    {
+        return $this->covering->profile->hold->kind === HoldKind::Slots ? FixedBy::Slot : $this->input->fixedBy ?? FixedBy::from($this->covering->rules->choice('hold.fix'));
+    }
+
+    /** lb one screw through a sheet may carry: the deck lets go of it, or the sheet tears over its head. */
+    public function screwAllowable(string $face): float
+    {
+        return min($this->carries(Carrier::Screw, $face), $this->carries(Carrier::PullOver, $face));
+    }
+
+    private function clipAllowable(string $face, int $screws): float
+    {
+        if ($this->covering->profile->hold->kind === HoldKind::Slots) {
+            return $this->input->clipAllowable ?? $this->carries(Carrier::Slot, $face);
+        }
+
+        return $this->input->clipAllowable ?? ClipBook::shipped()->allowable($screws, $this->deck($face));
+    }
+
+    private function deck(string $face): DeckKind
+    {
+        return $this->decks[$face]->kind ?? DeckKind::Plywood;
     }
 
     private function wish(string $face): HoldWish
@@ -98,20 +120,88 @@ final readonly class FaceHolder
     }
 
     /** @param  list<Panel>  $panels */
+    private function clipped(Face $face, array $panels, FaceZones $zones, ?ClipSchool $school): FaceHold
+    {
+        $rules = $this->covering->rules;
+        $wish = $this->wish($face->id);
+        $school ??= $wish->school ?? ClipSchool::from($rules->choice('hold.school'));
+        $isSlotted = $this->covering->profile->hold->kind === HoldKind::Slots;
+        $kind = $isSlotted ? null : ClipBook::shipped()->clip($wish->clip ?? 'flat');
+        $screws = $isSlotted ? 1 : ($kind->screws ?? $wish->screws ?? (int) $rules->number('hold.screws'));
+        $allowable = $this->clipAllowable($face->id, $screws);
+        $seams = (new SeamFinder($this->covering->profile))->of($panels);
+        $spacing = new Spacing($school, $rules, $this->pressures, $allowable, $face->pitch->degrees(), $wish->spacing ?? $rules->number($isSlotted ? 'hold.slots' : 'hold.uniform'));
+        $deck = $this->decks[$face->id] ?? null;
+        $courses = $school === ClipSchool::Courses ? ($deck?->kind === DeckKind::OldShingles ? $deck->spacing : null) ?? self::COURSE : null;
+        $clips = (new ClipPlacer($face, $zones, $spacing, $rules, $this->pressures, $allowable, $school, $courses))->place($seams);
+        [$guards, $snow] = $this->guards($face, $panels);
+        $fixed = new FixedPlacer($this->covering, $this->input->fixed, $face->pitch->degrees(), $this->carries($this->fixedBy()->carrier(), $face->id));
+
+        return new FaceHold(
+            $face->id, $zones, $face->pitch->degrees(), $school, $kind, $screws, $allowable, $seams, $clips, [], [],
+            array_map(static fn (Panel $panel): FixedPoint => $fixed->of($panel, $snow[$panel->id] ?? 0.0, $clips), $panels),
+            $guards, $this->covering->profile->family === Family::CapSeam ? Crimps::of($seams, $clips, $rules->number('hold.crimp')) : [],
+        );
+    }
+
+    /** @param  list<Panel>  $panels */
     private function screwed(Face $face, array $panels, FaceZones $zones): FaceHold
     {
         $rules = $this->covering->rules;
-        $deck = $this->decks[$face->id] ?? null;
-        $bounds = $face->outline->bounds();
-        $purlins = $deck !== null && ! $deck->kind->isSolid() ? $deck->spacing : null;
-        $rows = RowLines::of($bounds->bottom, $bounds->top, $rules->number('hold.rowEnd'), $this->wish($face->id)->spacing ?? $rules->number('hold.rows'), $purlins);
-        $screws = (new ScrewPlacer($this->covering->profile, $rules, $face->outline))->place($panels, $rows);
+        $rows = $this->rows->rows($face);
+        $allowable = $this->screwAllowable($face->id);
+        $screws = (new ScrewPlacer($this->covering->profile, $rules, $face, $this->closed($face), $zones, $this->pressures, $allowable, $this->wish($face->id)->purlins))->place($panels, $rows);
 
-        return new FaceHold($face->id, $zones, $face->pitch->degrees(), null, null, 0, ClipBook::shipped()->screw($deck->kind ?? DeckKind::Plywood), [], [], $screws, $rows, []);
+        return new FaceHold($face->id, $zones, $face->pitch->degrees(), null, null, 0, $allowable, [], [], $screws, $rows, [], $this->guards($face, $panels)[0]);
     }
 
-    private function fixed(Panel $panel): FixedPoint
+    private function rowBook(): RowBook
     {
-        return FixedPoint::atHead($panel->id, $panel->strip->left, $panel->strip->right, $panel->metal->bounds()->top);
+        $roof = $this->plan->of(RoofStage::class)->roof;
+        $wishes = $metal = [];
+        foreach ($this->covering->profile->family->isConcealed() ? [] : $roof->faces as $face) {
+            $wishes[$face->id] = $this->wish($face->id);
+            $bounds = array_map(static fn (Panel $panel): Bounds => $panel->metal->bounds(), $this->plan->of(CuttingStage::class)->panelsOf($face->id));
+            if ($bounds !== []) {
+                $metal[$face->id] = [min(array_map(static fn (Bounds $one): float => $one->bottom, $bounds)), max(array_map(static fn (Bounds $one): float => $one->top, $bounds))];
+            }
+        }
+
+        return new RowBook($roof, $this->covering->rules, $this->decks, $wishes, $metal);
+    }
+
+    /** @return list<bool> by side: whether the build closes the ribs there */
+    private function closed(Face $face): array
+    {
+        $closed = [];
+        foreach (array_keys($face->edges) as $side) {
+            $closed[] = array_filter($this->plan->of(BuildsStage::class)->at($face, 0, $side)->layers(), static fn ($layer): bool => $layer->role === LayerRole::Closure) !== [];
+        }
+
+        return $closed;
+    }
+
+    /**
+     * @param  list<Panel>  $panels
+     * @return array{list<GuardRow>, array<string, float>} rows, and lb of snow held by panel
+     */
+    private function guards(Face $face, array $panels): array
+    {
+        $snow = $this->plan->job->part(SnowInput::class);
+        $kind = $this->covering->profile->family->isConcealed() ? $snow->kind : GuardKind::Pads;
+        $placer = new GuardPlacer($this->covering->profile, $this->covering->rules, $kind, $this->carries($kind === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad, $face->id), $snow->psf, $face->pitch->degrees());
+        [$rows, $held] = [[], []];
+        foreach ($snow->places as $number => $place) {
+            if ($place->face !== $face->id) {
+                continue;
+            }
+            [$own, $by] = $placer->place($place, $number, $panels, $face->outline->bounds()->left);
+            array_push($rows, ...$own);
+            foreach ($by as $panel => $pounds) {
+                $held[$panel] = ($held[$panel] ?? 0.0) + $pounds;
+            }
+        }
+
+        return [$rows, $held];
     }
 }

@@ -6,6 +6,7 @@ namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\StageResult;
+use Imbrex\Core\Trims\Supplies\Supply;
 
 /** Every clip and screw where it stands. */
 final readonly class HoldDownResult implements StageResult
@@ -14,9 +15,10 @@ final readonly class HoldDownResult implements StageResult
      * @param  array<string, FaceHold>  $faces  by id, as the roof has them
      * @param  Pressures|null  $pressures  null where none are known
      * @param  float  $zoneWidth  of edge strips on the level, inches
+     * @param  list<Supply>  $supplies  for the field of the whole roof
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $faces, public ?Pressures $pressures, public float $zoneWidth, private array $findings)
+    public function __construct(public array $faces, public ?Pressures $pressures, public float $zoneWidth, public array $supplies, private array $findings)
     {
     }
 

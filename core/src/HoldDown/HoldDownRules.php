@@ -30,9 +30,13 @@ final class HoldDownRules
             HouseRule::number('hold.screws', RuleUnit::Count, 2.0, 2.0, 3.0),
             $inches('rowEnd', 2.0, 0.5, 6.0),
             $inches('rows', 24.0, 6.0, 60.0),
+            HouseRule::choice('hold.fix', FixedBy::keys()),
+            $inches('crimp', 2.0, 0.5, 12.0),
             HouseRule::number('hold.clipMoney', RuleUnit::Money, 0.9, 0.0, 100.0),
             HouseRule::number('hold.screwMoney', RuleUnit::Money, 0.12, 0.0, 100.0),
             HouseRule::number('hold.clipsAnHour', RuleUnit::Count, 60.0, 5.0, 600.0),
+            HouseRule::number('snow.first', RuleUnit::Inches, 18.0, 6.0, 60.0),
+            HouseRule::number('snow.pads', RuleUnit::Count, 1.0, 1.0, 4.0),
         ];
     }
 }

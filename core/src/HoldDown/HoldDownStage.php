@@ -6,10 +6,14 @@ namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\HoldDown\Snow\GuardKind;
+use Imbrex\Core\HoldDown\Snow\GuardRow;
+use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Units\Length;
 
 /**
  * Places every clip and screw of a roof, and holds what the wind pulls at each against what it may carry.
@@ -18,6 +22,9 @@ use Imbrex\Core\Stage;
  */
 final class HoldDownStage implements Stage
 {
+    /** Metals that plain steel does not hold for long: clips and screws of stainless. */
+    private const STAINLESS = ['copper', 'zinc', 'stainless'];
+
     public static function rules(): array
     {
         return HoldDownRules::all();
@@ -25,21 +32,25 @@ final class HoldDownStage implements Stage
 
     public static function effort(Job $job): array
     {
-        return [];
+        return HoldDownEffort::of($job);
     }
 
     public function work(Plan $plan): HoldDownResult
     {
         $holder = new FaceHolder($plan);
-        $faces = [];
+        $faces = $areas = [];
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             $panels = $plan->of(CuttingStage::class)->panelsOf($face->id);
             if ($panels !== []) {
                 $faces[$face->id] = $holder->hold($face, $panels);
+                $areas[$face->id] = $face->areaSquareFeet();
             }
         }
 
-        return new HoldDownResult($faces, $holder->pressures, $holder->zoneWidth, $faces === [] ? [] : [...$this->notes($holder, $plan), ...$this->over($faces, $holder)]);
+        $guards = $plan->job->covering->profile->family->isConcealed() ? $plan->job->part(SnowInput::class)->kind : GuardKind::Pads;
+        $supplies = HoldSupplies::of($faces, $areas, $holder->fixedBy(), $guards);
+
+        return new HoldDownResult($faces, $holder->pressures, $holder->zoneWidth, $supplies, $faces === [] ? [] : [...$this->notes($holder, $plan), ...$this->over($faces, $holder), ...$this->snow($faces, $plan)]);
     }
 
     /** @return list<Finding> what the numbers rest on */
@@ -47,13 +58,18 @@ final class HoldDownStage implements Stage
     {
         $notes = [];
         $pressures = $holder->pressures;
+        $input = $plan->job->part(HoldDownInput::class);
         if ($pressures === null) {
             $notes[] = Finding::note('hold.no-wind', 'wind');
         } elseif ($pressures->isEstimate()) {
             $notes[] = Finding::note('hold.estimate', 'wind');
         }
-        if ($pressures !== null && $plan->job->covering->profile->family->isConcealed() && $plan->job->part(HoldDownInput::class)->clipAllowable === null) {
+        $isConcealed = $plan->job->covering->profile->family->isConcealed();
+        if ($pressures !== null && ($isConcealed ? $input->clipAllowable === null : array_diff([Carrier::Screw->value, Carrier::PullOver->value], array_keys($input->allowables)) !== [])) {
             $notes[] = Finding::note('hold.example', 'wind');
+        }
+        if (in_array($plan->job->covering->material->key, self::STAINLESS, true) || $input->estimate?->exposure === Exposure::Shore) {
+            $notes[] = Finding::note('hold.stainless', 'wind', ['metal' => $plan->job->covering->material->key]);
         }
 
         return $notes;
@@ -68,11 +84,38 @@ final class HoldDownStage implements Stage
         $findings = [];
         foreach ($faces as $id => $hold) {
             $weakest = $hold->weakest();
-            if ($weakest === null || $hold->over() === 0) {
-                continue;
+            if ($weakest !== null && $hold->over() !== []) {
+                $said = ['count' => count($hold->over()), 'ratio' => round($weakest->ratio() ?? 0.0, 2), 'zone' => $weakest->zone->value];
+                $findings[] = $weakest instanceof Clip
+                    ? Finding::settle('hold.over', $id, [...$said, 'seam' => $weakest->seam, ...$holder->cures($hold, $weakest)])
+                    : Finding::settle('hold.over-screws', $id, [...$said, 'rows' => Length::ofInches($hold->rowGap() / ($weakest->ratio() ?? 1.0))]);
             }
-            $cures = $holder->cures($hold, $weakest);
-            $findings[] = Finding::settle('hold.over', $id, ['count' => $hold->over(), 'ratio' => round($weakest->ratio() ?? 0.0, 2), 'seam' => $weakest->seam, 'zone' => $weakest->zone->value, ...$cures]);
+            $hardest = $hold->hardestFixed();
+            if ($hardest !== null && $hardest->ratio() > 1.0 + 1e-9) {
+                $findings[] = Finding::settle('hold.fixed', $hardest->panel, ['demand' => round($hardest->demand), 'carries' => round($hardest->allowable * count($hardest->at)), 'count' => count($hardest->at)]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  array<string, FaceHold>  $faces
+     * @return list<Finding>
+     */
+    private function snow(array $faces, Plan $plan): array
+    {
+        $snow = $plan->job->part(SnowInput::class);
+        $findings = match (true) {
+            $snow->places === [] => [],
+            $snow->psf === null => [Finding::settle('snow.no-load', 'snow')],
+            default => [Finding::note('snow.estimate', 'snow')],
+        };
+        foreach ($snow->places as $number => $place) {
+            $own = array_filter($faces[$place->face]->guards ?? [], static fn (GuardRow $row): bool => $row->place === $number);
+            if ($own === []) {
+                $findings[] = Finding::settle('snow.nowhere', "snow.places.$number", ['number' => $number + 1]);
+            }
         }
 
         return $findings;

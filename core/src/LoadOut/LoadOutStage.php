@@ -7,6 +7,7 @@ namespace Imbrex\Core\LoadOut;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
+use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -33,7 +34,9 @@ final readonly class LoadOutStage implements Stage
     {
         $order = (new OrderBuilder($plan->job->covering))->build($plan->of(CuttingStage::class)->sheets);
 
-        return new LoadOutResult(EaveEnd::of($plan->job->covering) === EaveEnd::Plug ? $order->plugged($this->seamEnds($plan)) : $order);
+        $plugs = EaveEnd::of($plan->job->covering) === EaveEnd::Plug ? $this->seamEnds($plan) : 0;
+
+        return new LoadOutResult($order->with($plugs, $plan->of(HoldDownStage::class)->supplies));
     }
 
     private function seamEnds(Plan $plan): int

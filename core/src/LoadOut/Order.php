@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
+use Imbrex\Core\Trims\Supplies\Supply;
+
 /** What is ordered: lengths by quantity, and the metal they take. */
 final readonly class Order
 {
@@ -13,6 +15,7 @@ final readonly class Order
      * @param  float  $coilFeet  running length of coil when panels are formed on site
      * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
      * @param  int  $endPlugs  for seams' open ends at the eave, where they are closed so
+     * @param  list<Supply>  $supplies  clips, screws and guards of the field
      */
     public function __construct(
         public array $lines,
@@ -23,11 +26,13 @@ final readonly class Order
         public float $wasteSquareFeet,
         public float $pounds,
         public int $endPlugs = 0,
+        public array $supplies = [],
     ) {
     }
 
-    public function plugged(int $endPlugs): self
+    /** @param  list<Supply>  $supplies  clips, screws and guards of the field */
+    public function with(int $endPlugs, array $supplies): self
     {
-        return new self($this->lines, $this->sheets, $this->coilFeet, $this->coilWidth, $this->squareFeet, $this->wasteSquareFeet, $this->pounds, $endPlugs);
+        return new self($this->lines, $this->sheets, $this->coilFeet, $this->coilWidth, $this->squareFeet, $this->wasteSquareFeet, $this->pounds, $endPlugs, $supplies);
     }
 }

@@ -10,6 +10,9 @@ namespace Imbrex\Core\Movement;
  */
 final readonly class HemWindow
 {
+    /** Of an inch, on a tape. */
+    private const STEPS = 16.0;
+
     private function __construct(public float $metalF, public float $least, public float $most)
     {
     }
@@ -28,6 +31,14 @@ final readonly class HemWindow
     public function isOpen(): bool
     {
         return $this->most >= $this->least - 1e-9;
+    }
+
+    /** What is set that day: the sixteenth nearest to its middle, as far from either trouble as a tape tells; null where none lies in it. */
+    public function setting(): ?float
+    {
+        $sixteenth = round(($this->least + $this->most) / 2.0 * self::STEPS) / self::STEPS;
+
+        return $this->holds($sixteenth, $sixteenth) && $sixteenth >= 0.0 ? $sixteenth : null;
     }
 
     /** Whether a habit of so much to so much fits in it. */

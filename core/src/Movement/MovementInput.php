@@ -6,7 +6,7 @@ namespace Imbrex\Core\Movement;
 
 use Imbrex\Core\JobPart;
 
-/** Between which temperatures a job's metal moves, and from where. */
+/** Between which temperatures a job's metal moves. */
 final readonly class MovementInput implements JobPart
 {
     /**
@@ -14,7 +14,7 @@ final readonly class MovementInput implements JobPart
      * @param  float|null  $hotAirF  the most the air comes to, °F
      * @param  float|null  $gainF  how much hotter than air the metal gets; null = by its colour
      */
-    public function __construct(public ?float $coldF = null, public ?float $hotAirF = null, public ?float $gainF = null, public FixedAt $fixed = FixedAt::Head)
+    public function __construct(public ?float $coldF = null, public ?float $hotAirF = null, public ?float $gainF = null)
     {
     }
 }

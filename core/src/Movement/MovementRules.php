@@ -20,6 +20,7 @@ final class MovementRules
             HouseRule::number('move.mid', RuleUnit::Fahrenheit, 60.0, 0.0, 120.0),
             HouseRule::number('move.dark', RuleUnit::Fahrenheit, 80.0, 0.0, 120.0),
             HouseRule::number('move.engaged', RuleUnit::Inches, 0.25, 0.0, 1.0),
+            HouseRule::number('move.splice', RuleUnit::Inches, 0.1875, 0.0, 1.0),
             HouseRule::number('move.habitLeast', RuleUnit::Inches, 0.25, 0.0, 1.0),
             HouseRule::number('move.habitMost', RuleUnit::Inches, 0.5, 0.0, 1.5),
         ];

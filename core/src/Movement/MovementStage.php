@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement;
 
-use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\HoldDown\ClipKind;
+use Imbrex\Core\HoldDown\FixedAt;
+use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
+use Imbrex\Core\LooksAtTheDay;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -21,7 +25,7 @@ use Imbrex\Core\Units\Length;
  *
  * @implements Stage<MovementResult>
  */
-final class MovementStage implements Stage
+final class MovementStage implements LooksAtTheDay, Stage
 {
     /** Steps (°F) of the day's table. */
     private const STEP = 10.0;
@@ -42,55 +46,87 @@ final class MovementStage implements Stage
     public function work(Plan $plan): MovementResult
     {
         $covering = $plan->job->covering;
-        $input = $plan->job->part(MovementInput::class);
-        $range = MetalRange::of($covering, $input);
-        $movements = $covering->profile->family->isConcealed() ? $this->movements($plan, $range, $input->fixed) : [];
+        $range = MetalRange::of($covering, $plan->job->part(MovementInput::class));
+        $fixed = $plan->job->part(HoldDownInput::class)->fixed;
+        $today = $plan->circumstances->metalF;
+        $isConcealed = $covering->profile->family->isConcealed();
+        $movements = $isConcealed ? $this->movements($plan, $range, $fixed, $today) : [];
+        $trims = $this->trims($plan, $range, $today);
 
-        return new MovementResult($range, $input->fixed, $movements, [...$this->closed($plan, $range, $movements), ...$this->travel($plan, $movements)]);
+        return new MovementResult($range, $fixed, $movements, $isConcealed ? $this->closings($plan) : [], $trims, $today, [...$this->closed($plan, $range, $movements), ...$this->travel($plan, $movements), ...$this->splices($plan, $trims)]);
     }
 
     /** @return list<PanelMovement> */
-    private function movements(Plan $plan, MetalRange $range, FixedAt $fixed): array
+    private function movements(Plan $plan, MetalRange $range, FixedAt $fixed, ?float $today): array
     {
         $groups = [];
+        $hems = new Hems($plan);
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
-            $hem = $this->hem($plan, $face->edges, static fn (int $side): float => $plan->of(BuildsStage::class)->at($face, 0, $side)->allowance(true)->hem);
+            $hem = $hems->depth($face);
             foreach ($hem <= 0.0 ? [] : $plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
-                $groups[sprintf('%.4f %d', $hem, (int) ceil($panel->long / self::ALIKE))][] = [$panel->id, $panel->long, $hem];
+                $groups[sprintf('%.4f %d', $hem, (int) ceil($panel->long / self::ALIKE))][] = [$panel, $hem];
             }
         }
         $alpha = $plan->job->covering->material->expansionPerF;
         $engaged = $plan->job->covering->rules->number('move.engaged');
         $movements = [];
         foreach ($groups as $alike) {
+            $panels = array_column($alike, 0);
             // The longest of them speaks for all.
-            $length = max(array_column($alike, 1));
-            $moving = $fixed->share() * $length;
-            $windows = array_map(static fn (float $metalF): HemWindow => HemWindow::at($metalF, $alpha, $moving, $range, $alike[0][2], $engaged), $this->days($range));
-            $movements[] = new PanelMovement(array_column($alike, 0), $length, $moving, $alpha * $moving * $range->span(), $alike[0][2], $windows);
+            $length = max(array_map(static fn (Panel $panel): float => $panel->long, $panels));
+            [$moving, $hem] = [$fixed->share() * $length, $alike[0][1]];
+            $window = static fn (float $metalF): HemWindow => HemWindow::at($metalF, $alpha, $moving, $range, $hem, $engaged);
+            $movements[] = new PanelMovement(
+                array_map(static fn (Panel $panel): string => $panel->id, $panels), array_values(array_unique(array_map(static fn (Panel $panel): string => $panel->face, $panels))), $length, $moving,
+                $alpha * $moving * $range->span(), $alpha * ($length - $moving) * $range->span(), $hem, array_map($window, $this->days($range)), $today === null ? null : $window($today),
+            );
         }
         usort($movements, static fn (PanelMovement $a, PanelMovement $b): int => [$b->length, $a->hem] <=> [$a->length, $b->hem]);
 
         return $movements;
     }
 
-    /**
-     * The shallowest hem a face's panels have at their eaves; none where they have none.
-     *
-     * @param  list<EdgeKind>  $edges
-     * @param  callable(int): float  $at
-     */
-    private function hem(Plan $plan, array $edges, callable $at): float
+    /** @return list<HemClosing> */
+    private function closings(Plan $plan): array
     {
-        $hems = [];
-        foreach ($edges as $side => $kind) {
-            if ($kind === EdgeKind::Eave || $kind === EdgeKind::Valley) {
-                $hems[] = $at($side);
+        $hems = new Hems($plan);
+
+        return array_merge(...array_map($hems->closings(...), $plan->of(RoofStage::class)->roof->faces));
+    }
+
+    /** @return list<TrimMovement> runs of more than one piece */
+    private function trims(Plan $plan, MetalRange $range, ?float $today): array
+    {
+        $trims = [];
+        foreach ($plan->of(TrimsStage::class)->runs as $run) {
+            $alpha = (Catalogue::shipped()->materials[$run->metal] ?? $plan->job->covering->material)->expansionPerF;
+            $joint = 0.0;
+            foreach (array_slice($run->pieces, 1) as $i => $piece) {
+                // Each piece moves from its middle.
+                $joint = max($joint, ($run->pieces[$i]->length + $piece->length) / 2.0);
+            }
+            if ($joint > 0.0) {
+                $trims[] = new TrimMovement($run->id, $run->metal, $run->length, $alpha * $run->length * $range->span(), count($run->pieces) - 1, $alpha * $joint * $range->span(), $today === null ? null : max(0.0, $alpha * $joint * ($range->hotF - $today)));
             }
         }
-        $hems = array_filter($hems, static fn (float $hem): bool => $hem > 0.0);
 
-        return $hems === [] ? 0.0 : min($hems);
+        return $trims;
+    }
+
+    /**
+     * @param  list<TrimMovement>  $trims
+     * @return list<Finding> where the usual gap is less than a joint moves
+     */
+    private function splices(Plan $plan, array $trims): array
+    {
+        $gap = $plan->job->rules->number('move.splice');
+        $wide = array_values(array_filter($trims, static fn (TrimMovement $one): bool => $one->joint > $gap + 1e-9));
+        if ($wide === []) {
+            return [];
+        }
+        usort($wide, static fn (TrimMovement $a, TrimMovement $b): int => $b->joint <=> $a->joint);
+
+        return [Finding::note('move.splice', $wide[0]->run, ['count' => count($wide), 'metal' => $wide[0]->metal, 'joint' => Length::ofInches($wide[0]->joint), 'gap' => Length::ofInches($gap)])];
     }
 
     /** @return list<float> °F, from cold to hot */
@@ -121,7 +157,7 @@ final class MovementStage implements Stage
         return [Finding::block('move.no-window', $worst->panels[0], [
             'count' => array_sum(array_map(static fn (PanelMovement $one): int => count($one->panels), $closed)), 'length' => Length::ofInches($worst->length), 'total' => Length::ofInches($worst->total), 'room' => Length::ofInches($room),
             'longest' => Length::ofInches($room / max(1e-12, $plan->job->covering->material->expansionPerF * $range->span())), 'hem' => Length::ofInches($worst->total + $engaged),
-            'middle' => $worst->total / 2.0 <= $room + 1e-9 && $plan->job->part(MovementInput::class)->fixed === FixedAt::Head ? 'yes' : 'no',
+            'middle' => $worst->total / 2.0 <= $room + 1e-9 && $plan->job->part(HoldDownInput::class)->fixed === FixedAt::Head ? 'yes' : 'no',
         ])];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\HoldDown;
 
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\HoldKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\HoldDown\Band;
@@ -14,6 +15,7 @@ use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\EstimateWish;
 use Imbrex\Core\HoldDown\Exposure;
 use Imbrex\Core\HoldDown\FaceHold;
+use Imbrex\Core\HoldDown\FixedPlacer;
 use Imbrex\Core\HoldDown\FixedPoint;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownResult;
@@ -28,6 +30,8 @@ use Imbrex\Core\HouseRules;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\Supplies\Supply;
+use Imbrex\Core\Trims\Supplies\SupplyKind;
 use Imbrex\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,7 +77,7 @@ final class HoldDownTest extends TestCase
         self::assertEqualsWithDelta([2.0, 25.5, 49.0, 72.5, 96.0, 119.5, 143.0, 166.5, 190.0], RowLines::of(0.0, 192.0, 2.0, 24.0), 1e-9);
         // On purlins rows stand on purlins.
         self::assertEqualsWithDelta([2.0, 50.0, 98.0, 142.0], RowLines::of(0.0, 144.0, 2.0, 24.0, 48.0), 1e-9);
-        self::assertSame([2, 3, 4, 4], array_map(FixedPoint::count(...), [12.0, 16.0, 18.0, 24.0]));
+        self::assertSame([2, 3, 4, 4], array_map(FixedPlacer::count(...), [12.0, 16.0, 18.0, 24.0]));
     }
 
     /** Two zones: 20 and 10 apart over 60 and 45 inches. By hand: three gaps and five; the one over the change is the closer's. */
@@ -242,7 +246,56 @@ final class HoldDownTest extends TestCase
         $shed = RoofJob::plan([BlockMaker::block('b', 0, 0, 360, 2 * 192 / sqrt(1.25), [6, null, 6, null])], 'rib-9-36')->of(HoldDownStage::class)->faces['b.S'];
         $sheet = array_filter($shed->screws, static fn ($screw): bool => $screw->panel === 'b.S-5');
         $rows = array_count_values(array_map(static fn ($screw): string => $screw->row->value, $sheet));
-        self::assertSame([16, 28], [$rows['end'], $rows['field']]);
+        self::assertSame([16, 28], [$rows['closure'], $rows['field']], 'both ends of it are closed');
+    }
+
+    public function test_no_clip_stands_in_an_opening_and_as_many_are_ordered_as_stand(): void
+    {
+        foreach (RandomRoof::several(16) as $random) {
+            $plan = Plan::for($random->job());
+            $result = $plan->of(HoldDownStage::class);
+            $clips = $fixed = 0;
+            foreach ($result->faces as $id => $hold) {
+                $clips += count($hold->clips);
+                $fixed += array_sum(array_map(static fn (FixedPoint $one): int => count($one->at), $hold->fixed));
+                foreach ($plan->of(RoofStage::class)->roof->face($id)->openings ?? [] as $opening) {
+                    $hole = $opening->outline->bounds();
+                    foreach ($opening->kind->partsPanels() ? [...$hold->clips, ...$hold->screws] : [] as $one) {
+                        self::assertFalse($one->u > $hole->left && $one->u < $hole->right && $one->v > $hole->bottom && $one->v < $hole->top, "$id $opening->id");
+                    }
+                }
+            }
+            $ordered = static fn (SupplyKind $kind, string ...$keys): int => (int) array_sum(array_map(static fn (Supply $one): float => $one->kind === $kind && ($keys === [] || in_array($one->key, $keys, true)) ? $one->amount : 0.0, $result->supplies));
+            if ($plan->job->covering->profile->family->isConcealed() && $plan->job->covering->profile->hold->kind !== HoldKind::Slots) {
+                self::assertSame([$clips, 2 * $clips + $fixed], [$ordered(SupplyKind::Clip), $ordered(SupplyKind::Fastener)]);
+            }
+        }
+    }
+
+    /** A plan that was kept is the plan, to the last clip, screw and fixed point. */
+    public function test_what_is_kept_comes_back_whole(): void
+    {
+        foreach ([['snap-lock-1.5-16', new HoldDownInput], ['rib-9-36', new HoldDownInput(pressures: ['field' => 20.0, 'edge' => 30.0, 'corner' => 40.0])], ['nail-strip-1.5-16', new HoldDownInput]] as [$profile, $input]) {
+            $held = Plan::for(RoofJob::plan(RoofJob::boathouse(), $profile)->job->with($input))->of(HoldDownStage::class);
+            self::assertEquals($held, unserialize(serialize($held)));
+        }
+    }
+
+    /** Clips that carry more than they may: said a face, with what would do; screws through sheets, too. */
+    public function test_places_that_carry_too_much_are_said_with_cures(): void
+    {
+        $pressures = ['field' => 60.0, 'edge' => 90.0, 'corner' => 140.0];
+        foreach (['snap-lock-1.5-16' => 'hold.over', 'rib-9-36' => 'hold.over-screws'] as $profile => $code) {
+            $plan = RoofJob::plan(RoofJob::gable(480.0), $profile);
+            $over = RoofJob::findings(Plan::for($plan->job->with(new HoldDownInput(pressures: $pressures))), $code);
+            self::assertCount(2, $over, 'a face each');
+            self::assertGreaterThan(1.0, $over[0]->parameters['ratio']);
+        }
+        // Rows as close as it says do.
+        $said = $over[0]->parameters['rows'];
+        self::assertInstanceOf(Length::class, $said);
+        $closer = Plan::for($plan->job->with(new HoldDownInput(pressures: $pressures, usual: new HoldWish(spacing: $said->inches))));
+        self::assertSame([], RoofJob::findings($closer, 'hold.over-screws'));
     }
 
     /** @return array<string, int> by face */

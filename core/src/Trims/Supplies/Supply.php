@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Supplies;
 
-/** So much of one thing for the edges of a roof. */
+/** So much of one thing that a roof takes besides panels and trims. */
 final readonly class Supply
 {
     /**
@@ -24,6 +24,6 @@ final readonly class Supply
 
     public function isByFoot(): bool
     {
-        return ! in_array($this->kind, [SupplyKind::Fastener, SupplyKind::MetalClosure], true);
+        return ! in_array($this->kind, [SupplyKind::Fastener, SupplyKind::MetalClosure, SupplyKind::Clip, SupplyKind::Guard], true);
     }
 }

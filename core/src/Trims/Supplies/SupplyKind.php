@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Supplies;
 
-/** What an edge takes besides its trims. */
+/** What edges take besides their trims, and what holds the field. */
 enum SupplyKind: string
 {
     case Tape = 'tape';
@@ -14,4 +14,11 @@ enum SupplyKind: string
     case Vent = 'vent';
     case MetalClosure = 'metal-closure';
     case Fastener = 'fastener';
+    case Clip = 'clip';
+    /** A pad or a clamp that holds snow. */
+    case Guard = 'guard';
+    /** Of a snow guard, in clamps. */
+    case Rail = 'rail';
+    /** Lies under panels that lie on the deck. */
+    case SlipSheet = 'slip-sheet';
 }

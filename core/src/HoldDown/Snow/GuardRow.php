@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\HoldDown\Snow;
+
+use Imbrex\Core\Geometry\Point;
+
+/** A level run of guards. */
+final readonly class GuardRow
+{
+    /**
+     * @param  int  $place  which of the job's guarded places it is for
+     * @param  int  $number  from the lowest, 1 first
+     * @param  float  $v  up the slope, inches
+     * @param  float  $from  across the face; `$to` its other end
+     * @param  float|null  $load  lb of snow down the slope; null where nobody has said how much lies
+     * @param  float  $capacity  lb its guards may hold
+     * @param  list<Point>  $at  pads or clamps
+     */
+    public function __construct(public string $face, public int $place, public int $number, public float $v, public float $from, public float $to, public ?float $load, public float $capacity, public array $at)
+    {
+    }
+
+    public function ratio(): ?float
+    {
+        return $this->load === null ? null : $this->load / $this->capacity;
+    }
+}

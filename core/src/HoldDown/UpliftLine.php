@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\HoldDown;
+
+/** What the wind pulls at a strip of roof straight up the slope, and in which zone each place of it lies. */
+final readonly class UpliftLine
+{
+    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
+
+    /**
+     * @param  non-empty-list<array{float, float, WindZone}>  $zones  up the slope, as {@see FaceZones::up()} gives them
+     * @param  float  $width  of the strip, inches
+     * @param  Pressures|null  $pressures  null where none are known
+     */
+    public function __construct(public array $zones, private float $width, private ?Pressures $pressures, private float $pitchDegrees)
+    {
+    }
+
+    /**
+     * @param  float  $from  inches up the slope
+     * @return float|null lb, square to the roof; null where no pressures are known
+     */
+    public function pounds(float $from, float $to): ?float
+    {
+        if ($this->pressures === null) {
+            return null;
+        }
+        $pounds = 0.0;
+        foreach ($this->zones as [$low, $high, $zone]) {
+            $part = min($to, $high) - max($from, $low);
+            $pounds += $part > 0.0 ? $this->squareFeet(0.0, $part) * $this->pressures->net($zone, $this->pitchDegrees) : 0.0;
+        }
+
+        return $pounds;
+    }
+
+    public function squareFeet(float $from, float $to): float
+    {
+        return max(0.0, $to - $from) * $this->width / self::SQUARE_INCHES_PER_SQUARE_FOOT;
+    }
+
+    public function zoneAt(float $v): WindZone
+    {
+        $zone = $this->zones[0][2];
+        foreach ($this->zones as [$low, , $here]) {
+            $zone = $low <= $v ? $here : $zone;
+        }
+
+        return $zone;
+    }
+}
