@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Simulators;
 
-/** A laser (millimetres) with an angle gauge (degrees). It numbers its readings; a press of its button takes one. */
+/** A laser (millimetres) with an angle gauge (degrees) and a thermometer for metal (°C). It numbers its readings; a press of its button takes one. */
 final readonly class GaugeDevice
 {
+    private const SHAKE = ['length' => 1.0, 'angle' => 0.05, 'temperature' => 0.2];
+
     public function __construct(private Store $store)
     {
     }
@@ -36,11 +38,11 @@ final readonly class GaugeDevice
     {
         $kind = $body['kind'] ?? null;
         $value = $body['value'] ?? null;
-        if (! in_array($kind, ['length', 'angle'], true) || ! is_numeric($value) || (float) $value <= 0.0) {
-            return Answer::json(['error' => 'kind: length (value in mm) or angle (value in degrees)'], 422);
+        if (! in_array($kind, ['length', 'angle', 'temperature'], true) || ! is_numeric($value) || ($kind !== 'temperature' && (float) $value <= 0.0)) {
+            return Answer::json(['error' => 'kind: length (value in mm), angle (degrees) or temperature (°C)'], 422);
         }
-        // A hand is never quite steady: a laser repeats to about a millimetre, a gauge to a twentieth of a degree.
-        $shake = ($kind === 'length' ? 1.0 : 0.05) * (mt_rand() / mt_getrandmax() * 2.0 - 1.0);
+        // A hand is never quite steady: a laser repeats to about a millimetre, a gauge to a twentieth of a degree, a thermometer to a fifth.
+        $shake = self::SHAKE[$kind] * (mt_rand() / mt_getrandmax() * 2.0 - 1.0);
         $steady = ($body['steady'] ?? false) === true;
 
         return Answer::json(['number' => $this->store->addReading($kind, round((float) $value + ($steady ? 0.0 : $shake), 2))]);

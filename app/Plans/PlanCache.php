@@ -33,12 +33,13 @@ final readonly class PlanCache
      * @param  Closure(Plan): (array<string, mixed>|null)  $write
      * @param  (Closure(Plan): bool)|null  $isKept  whether it may be asked for again; null where it may
      * @param  (Closure(string): Task)|null  $apart  makes it apart where the plan is large, by the key it is ordered under; null where writing it is quick
+     * @param  Circumstances|null  $today  null = nothing is known of the day
      *
      * @throws StillWorking
      */
-    public function slice(JobRevision $revision, string $name, Closure $write, ?Closure $isKept = null, ?Closure $apart = null): Slice
+    public function slice(JobRevision $revision, string $name, Closure $write, ?Closure $isKept = null, ?Closure $apart = null, ?Circumstances $today = null): Slice
     {
-        $tag = hash('xxh128', implode('|', [$this->key($revision), $name, app()->getLocale(), Programme::version()]));
+        $tag = hash('xxh128', implode('|', [$this->key($revision), $today?->key() ?? '', $name, app()->getLocale(), Programme::version()]));
         $json = $this->slices->take($tag);
         if ($json === null) {
             if ($apart !== null) {
@@ -49,7 +50,7 @@ final readonly class PlanCache
                 $this->workshop->order("slice $tag", $apart("slice $tag"));
             }
             $before = $plan->worked();
-            $json = (string) json_encode($write($plan), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+            $json = (string) json_encode($write($today === null ? $plan : $plan->on($today)), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
             if ($plan->worked() > $before) {
                 $this->plans->put($this->key($revision), $plan);
             }

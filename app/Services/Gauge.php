@@ -7,10 +7,13 @@ namespace App\Services;
 use Imbrex\Core\Units\Length;
 use Imbrex\Core\Units\Pitch;
 
-/** A laser with an angle gauge that numbers its readings. */
+/** A laser with an angle gauge and a thermometer for metal, that numbers its readings. */
 final readonly class Gauge
 {
     private const MOST = 50;
+
+    /** °C; no roof is hotter. */
+    private const HOTTEST = 110.0;
 
     public function __construct(private OutsideWorld $world)
     {
@@ -19,7 +22,7 @@ final readonly class Gauge
     /**
      * Readings after a number, each once; only the last number where none is given.
      *
-     * @return array{last: int, readings: list<array{number: int, kind: string, value: float}>} inches, or rise in 12
+     * @return array{last: int, readings: list<array{number: int, kind: string, value: float}>} inches, rise in 12, or °F
      *
      * @throws ServiceFault
      */
@@ -51,7 +54,13 @@ final readonly class Gauge
     {
         $number = $said['number'] ?? null;
         $value = $said['value'] ?? null;
-        if (! is_int($number) || (! is_float($value) && ! is_int($value)) || $value <= 0.0) {
+        if (! is_int($number) || (! is_float($value) && ! is_int($value))) {
+            throw ServiceFault::garbage('gauge');
+        }
+        if (($said['kind'] ?? null) === 'temperature') {
+            return ['number' => $number, 'kind' => 'metal', 'value' => abs($value) < self::HOTTEST ? $value * 1.8 + 32.0 : throw ServiceFault::garbage('gauge')];
+        }
+        if ($value <= 0.0) {
             throw ServiceFault::garbage('gauge');
         }
 

@@ -40,9 +40,9 @@ final readonly class JobReader
      */
     public function circumstances(string $json): Circumstances
     {
-        $this->decode($json, 'circumstances');
+        $said = $this->decode($json, 'circumstances');
 
-        return Circumstances::none();
+        return new Circumstances(isset($said->metalF) ? (float) $said->metalF : null);
     }
 
     /**

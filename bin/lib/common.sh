@@ -195,7 +195,7 @@ run_web() {
     shift 2
     export APP_URL="http://127.0.0.1:$port" PHP_CLI_SERVER_WORKERS=4
     php -d opcache.enable=1 "${jit[@]}" -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d variables_order=EGPCS -d expose_php=0 \
-        -d memory_limit=128M -d upload_max_filesize=5M -d post_max_size=6M "$@" \
+        -d memory_limit=256M -d upload_max_filesize=5M -d post_max_size=6M "$@" \
         -S "127.0.0.1:$port" -t public bin/lib/router.php >>"$log" 2>&1 &
     web=$!
     started+=("$web")
@@ -211,7 +211,7 @@ start_worker() {
     (
         trap 'kill -KILL "$own" 2>/dev/null; exit 0' TERM
         while true; do
-            nice -n 10 php -d memory_limit=128M -d opcache.enable_cli=1 "${jit[@]}" artisan queue:work --sleep=0.2 --max-jobs=1 --max-time=3600 >>"$1" 2>&1 &
+            nice -n 10 php -d memory_limit=256M -d opcache.enable_cli=1 "${jit[@]}" artisan queue:work --sleep=0.2 --max-jobs=1 --max-time=3600 >>"$1" 2>&1 &
             own=$!
             # One task each: none leaves its memory, or an older programme, to the next.
             wait "$own" || sleep 1

@@ -18,7 +18,9 @@ use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Effort;
+use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
+use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofBuilder;
 use Imbrex\Core\Roof\RoofInput;
@@ -74,6 +76,7 @@ final class BenchCommand extends Command
         }
         $this->table(['panels', 'faces', 'best ms', 'median ms', 'ms a panel', 'growth (1 = linear)', 'peak MB'], $rows);
 
+        $this->held($reader);
         $this->blocks($reader);
         $this->search($reader);
         $this->prints($reader);
@@ -101,6 +104,28 @@ final class BenchCommand extends Command
         $this->table(['document', 'kB', 'steps', 'comes to', 's', 'peak MB'], $rows);
 
         return self::SUCCESS;
+    }
+
+    /** Times every clip or screw placed and loaded, with snow guards along the eaves, and how the metal moves; the panels at hand, and with them. */
+    private function held(JobReader $reader): void
+    {
+        $rows = [];
+        foreach ([1000, 10_000] as $panels) {
+            foreach (['snap-lock-1.5-16', 'rib-9-36'] as $profile) {
+                $document = (object) json_decode($this->roof($panels));
+                $places = array_map(static fn (int $face): array => ['face' => "P$face", 'from' => 24, 'to' => 1200, 'for' => 'walk'], range(1, count($document->roof->planes)));
+                $job = $reader->read((string) json_encode([...(array) $document, 'system' => ['profile' => $profile], 'wind' => ['estimate' => ['exposure' => 'open', 'mph' => 130]], 'holdDown' => ['school' => 'pressure'], 'snow' => ['load' => 30, 'places' => $places]]));
+                memory_reset_peak_usage();
+                $start = hrtime(true);
+                $plan = Plan::for($job);
+                $cut = count($plan->of(CuttingStage::class)->panels);
+                $middle = hrtime(true);
+                $held = $plan->of(HoldDownStage::class);
+                $plan->of(MovementStage::class);
+                $rows[] = [$profile, $cut, $held->fasteners(), sprintf('%.2f', (hrtime(true) - $middle) / 1e9), sprintf('%.2f', (hrtime(true) - $start) / 1e9), sprintf('%.0f', memory_get_peak_usage() / 1_048_576)];
+            }
+        }
+        $this->table(['held', 'panels', 'clips or screws', 's', 'with the panels, s', 'peak MB'], $rows);
     }
 
     /** Times the roof alone, and the builds of its edges, of buildings of more and more blocks, standing into each other at odd angles. */

@@ -28,12 +28,18 @@ final class PlanController
         $station = $this->stations->showing($slice) ?? abort(404);
         $write = $station->slices()[$slice];
         $pick = $request->pick();
-        $isKept = $pick === null ? null : static fn (Plan $plan): bool => $station->has($plan, $pick);
+        $today = $request->today();
+        // Of days there are as many as anybody types.
+        $isKept = match (true) {
+            $today !== null => static fn (): bool => false,
+            $pick === null => null,
+            default => static fn (Plan $plan): bool => $station->has($plan, $pick),
+        };
 
         $revision = $this->revision($request, $job);
         $apart = in_array($slice, $station->dearSlices(), true) ? static fn (string $key): Task => new MakeSlice($revision->id, $slice, $pick, $key) : null;
 
-        return $this->answer($request, $this->plans->slice($revision, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept, $apart), $revision);
+        return $this->answer($request, $this->plans->slice($revision, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept, $apart, $today), $revision);
     }
 
     /** How far a station is. Each has its own, so that a cheap one does not wait for a dear one. */

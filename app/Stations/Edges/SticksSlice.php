@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Edges;
 
+use App\Stations\SupplyWords;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Edges\Contact\Metals;
@@ -16,20 +17,18 @@ use Imbrex\Core\Trims\CutPieces;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\Supplies\Supply;
-use Imbrex\Core\Trims\Supplies\SupplyKind;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimRuns;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Trims\Viewpoints;
-use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
 /** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
 final readonly class SticksSlice
 {
-    public function __construct(private EdgeNames $names, private LayerWords $layers, private Words $words, private TrimSketchWriter $sketch, private Wire $wire)
+    public function __construct(private EdgeNames $names, private LayerWords $layers, private Words $words, private TrimSketchWriter $sketch, private SupplyWords $supplies, private Wire $wire)
     {
     }
 
@@ -52,7 +51,7 @@ final readonly class SticksSlice
             'sticks' => $made->sticks(),
             'closures' => $this->closures($made->closures),
             'closed' => $run === null ? [] : $this->closed($made->closures, $run, $plan),
-            'supplies' => array_map(fn (Supply $one): array => $this->supply($one, Wire::tape($plan)), $made->supplies),
+            'supplies' => array_map(fn (Supply $one): array => $this->supplies->of($one, Wire::tape($plan)), $made->supplies),
             'viewpoints' => $this->viewpoints($plan),
             'pounds' => $this->pounds($made->lots, $plan),
             'findings' => $this->wire->findings($plan, $plan->findingsOf('trims')),
@@ -192,22 +191,6 @@ final readonly class SticksSlice
         $pounds = array_map(static fn (StickLot $lot): ?float => ($each = $metals->poundsPerSquareFoot($lot->metal)) === null ? null : $each * $lot->squareFeet(), $lots);
 
         return in_array(null, $pounds, true) ? null : round((float) array_sum($pounds));
-    }
-
-    /** @return array<string, mixed> */
-    private function supply(Supply $one, TapePrinter $tape): array
-    {
-        $name = match ($one->kind) {
-            SupplyKind::Tape => $this->words->say('supply.tape', array_map(static fn (string $size): string => $tape->inInches()->print((float) $size), array_combine(['high', 'width'], explode(' ', $one->key, 2) + ['', '']))),
-            SupplyKind::Sealant => $this->words->say("sealant.$one->key"),
-            SupplyKind::Fastener => $this->words->say("fastener.$one->key"),
-            default => $this->words->say("layer.$one->key"),
-        };
-
-        return [
-            'name' => $name,
-            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => $one->isByFoot() ? $tape->print($one->amount, Rounding::Up) : (string) (int) $one->amount, 'packs' => $one->packs()]),
-        ];
     }
 
     /** @return list<array<string, mixed>> sides it may mostly be seen from */

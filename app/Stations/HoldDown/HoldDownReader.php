@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Stations\HoldDown;
 
 use App\Documents\Reading;
+use App\Stations\Loads;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\EstimateWish;
 use Imbrex\Core\HoldDown\Exposure;
+use Imbrex\Core\HoldDown\FixedAt;
+use Imbrex\Core\HoldDown\FixedBy;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldWish;
+use Imbrex\Core\HoldDown\PurlinLines;
 use Imbrex\Core\HoldDown\WindEstimate;
 use stdClass;
 
 /** Reads of a document what pulls at a roof and how it is held. */
 final readonly class HoldDownReader
 {
-    /** psf in a kPa. */
-    public const PSF = 20.885434;
-
     /** No engineer's net uplift in psf is so low everywhere: it looks like kPa. */
     private const LOOKS_LIKE_KPA = 5.0;
 
@@ -37,19 +38,59 @@ final readonly class HoldDownReader
             $estimate === null ? null : new EstimateWish(Exposure::from((string) $estimate->exposure), (float) $estimate->mph, isset($estimate->meanHeightFeet) ? (float) $estimate->meanHeightFeet : null, (float) ($estimate->kzt ?? 1.0)),
             isset($wind->zoneWidth) ? (float) $wind->zoneWidth : null,
             self::wish($held),
-            array_map(self::wish(...), (array) ($held->faces ?? [])),
+            $this->faces((array) ($held->faces ?? [])),
             isset($held->allowable) ? (float) $held->allowable : null,
+            FixedAt::from((string) ($this->reading->document->temperatures->fixed ?? 'head')),
+            isset($held->fix) ? FixedBy::from((string) $held->fix) : null,
+            array_map(static fn (mixed $pounds): float => (float) $pounds, (array) ($held->allowables ?? [])),
         );
     }
 
-    private static function wish(stdClass $said): HoldWish
+    /**
+     * @param  array<string, stdClass>  $said
+     * @return array<string, HoldWish>
+     */
+    private function faces(array $said): array
+    {
+        $faces = [];
+        foreach ($said as $face => $one) {
+            $faces[$face] = self::wish($one, isset($one->purlins) ? $this->purlins($one->purlins, "holdDown.faces.$face.purlins") : null);
+        }
+
+        return $faces;
+    }
+
+    private static function wish(stdClass $said, ?PurlinLines $purlins = null): HoldWish
     {
         return new HoldWish(
             isset($said->school) ? ClipSchool::from((string) $said->school) : null,
             isset($said->spacing) ? (float) $said->spacing : null,
             isset($said->clip) ? (string) $said->clip : null,
             isset($said->screws) ? (int) $said->screws : null,
+            $purlins,
         );
+    }
+
+    /** Each said, or the first and how far apart. */
+    private function purlins(stdClass $said, string $field): ?PurlinLines
+    {
+        if (isset($said->at)) {
+            $at = array_map(static fn (mixed $v): float => (float) $v, (array) $said->at);
+            foreach (array_slice($at, 1) as $i => $v) {
+                if ($v - $at[$i] < PurlinLines::CLOSEST) {
+                    $this->reading->fault("$field.at.".($i + 1), 'purlins', $v, ['before' => $at[$i], 'least' => PurlinLines::CLOSEST]);
+                }
+            }
+
+            return PurlinLines::each(array_values($at));
+        }
+        if (! isset($said->spacing)) {
+            $this->reading->fault("$field.spacing", 'purlins-spacing', 'nothing');
+
+            return null;
+        }
+
+        return PurlinLines::spaced((float) ($said->first ?? 0.0), (float) $said->spacing);
     }
 
     /** @return array{field: float, edge: float, corner: float} psf at the allowable level */
@@ -58,9 +99,9 @@ final readonly class HoldDownReader
         [$field, $edge, $corner] = [(float) $said->field, (float) $said->edge, (float) $said->corner];
         $unit = $said->unit ?? 'psf';
         if ($unit === 'psf' && max($field, $edge, $corner) < self::LOOKS_LIKE_KPA && ! ($said->sure ?? false)) {
-            $this->reading->fault('wind.pressures.unit', 'wind-kpa', "$field / $edge / $corner psf", ['psf' => sprintf('%.1f / %.1f / %.1f', $field * self::PSF, $edge * self::PSF, $corner * self::PSF)]);
+            $this->reading->fault('wind.pressures.unit', 'wind-kpa', "$field / $edge / $corner psf", ['psf' => sprintf('%.1f / %.1f / %.1f', $field * Loads::PSF, $edge * Loads::PSF, $corner * Loads::PSF)]);
         }
-        $factor = ($unit === 'kPa' ? self::PSF : 1.0) * (($said->level ?? 'allowable') === 'ultimate' ? WindEstimate::ALLOWABLE : 1.0);
+        $factor = ($unit === 'kPa' ? Loads::PSF : 1.0) * (($said->level ?? 'allowable') === 'ultimate' ? WindEstimate::ALLOWABLE : 1.0);
 
         return ['field' => $field * $factor, 'edge' => $edge * $factor, 'corner' => $corner * $factor];
     }

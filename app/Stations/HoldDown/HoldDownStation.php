@@ -6,20 +6,18 @@ namespace App\Stations\HoldDown;
 
 use App\Documents\Reading;
 use App\Stations\Change;
+use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Wire;
-use Imbrex\Core\HoldDown\Clip;
-use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
-use Imbrex\Core\HoldDown\Screw;
 use Imbrex\Core\Plan;
 use stdClass;
 
 final class HoldDownStation extends Station
 {
-    public function __construct(private readonly HoldDownSlice $slice, private readonly FastenersCsv $csv)
+    public function __construct(private readonly HoldDownSlice $slice, private readonly HemTable $hems, private readonly HoldDownWriter $writer, private readonly FastenersCsv $csv, private readonly HoldDownSheet $sheet, private readonly DrillTemplateSheet $drill, private readonly HemCard $card)
     {
     }
 
@@ -35,15 +33,21 @@ final class HoldDownStation extends Station
 
     public function read(Reading $reading): HoldDownInput
     {
+        $reading->keep((new SnowReader($reading))->input());
+
         return (new HoldDownReader($reading))->input();
     }
 
     public function changes(stdClass $before, stdClass $after): array
     {
-        return [
-            ...(($before->wind ?? null) == ($after->wind ?? null) ? [] : [new Change('wind', [])]),
-            ...(($before->holdDown ?? null) == ($after->holdDown ?? null) ? [] : [new Change('hold-down', [])]),
-        ];
+        $changes = [];
+        foreach (['wind' => 'wind', 'holdDown' => 'hold-down', 'snow' => 'snow'] as $field => $change) {
+            if (($before->{$field} ?? null) != ($after->{$field} ?? null)) {
+                $changes[] = new Change($change, []);
+            }
+        }
+
+        return $changes;
     }
 
     public function tile(Plan $plan): array
@@ -55,7 +59,7 @@ final class HoldDownStation extends Station
 
     public function slices(): array
     {
-        return ['hold-down' => $this->slice->of(...)];
+        return ['hold-down' => $this->slice->of(...), 'hem' => $this->hems->of(...)];
     }
 
     public function has(Plan $plan, string $pick): bool
@@ -65,23 +69,16 @@ final class HoldDownStation extends Station
 
     public function whole(Plan $plan): array
     {
-        $held = $plan->of(HoldDownStage::class);
-        $faces = array_values($held->faces);
-
-        return [
-            'clips' => array_merge(...array_map(static fn (FaceHold $hold): array => array_map(static fn (Clip $clip): array => [
-                'face' => $clip->face, 'seam' => $clip->seam, 'u' => $clip->u, 'v' => $clip->v, 'kind' => $hold->clip->key ?? 'slot', 'zone' => $clip->zone->value,
-                'tributarySqFt' => $clip->squareFeet, 'demandLb' => $clip->demand, 'allowableLb' => $clip->allowable,
-            ], $hold->clips), $faces)),
-            'screws' => array_merge(...array_map(static fn (FaceHold $hold): array => array_map(static fn (Screw $screw): array => ['face' => $screw->face, 'kind' => 'through', 'row' => $screw->row->value, 'u' => $screw->u, 'v' => $screw->v], $hold->screws), $faces)),
-            'zones' => array_merge(...array_map(static fn (FaceHold $hold): array => array_map(static fn (array $zone): array => [
-                'face' => $hold->face, 'zone' => $zone[0]->value, 'outline' => Wire::line($zone[1]), 'netPsf' => $held->pressures?->net($zone[0], $hold->pitchDegrees),
-            ], $hold->zones->outlines()), $faces)),
-        ];
+        return $this->writer->whole($plan);
     }
 
     public function files(): array
     {
-        return [new StationFile('fasteners.csv', 'text/csv; charset=UTF-8', $this->csv->write(...), isDear: true)];
+        return [
+            new StationFile('hold-down.pdf', 'application/pdf', $this->sheet->pdf(...), isDear: true),
+            new StationFile('drill-template.pdf', 'application/pdf', $this->drill->pdf(...), fn (Edition $edition): bool => $this->drill->isThere($edition->plan())),
+            new StationFile('hem-card.pdf', 'application/pdf', $this->card->pdf(...), fn (Edition $edition): bool => $this->card->isThere($edition->plan())),
+            new StationFile('fasteners.csv', 'text/csv; charset=UTF-8', $this->csv->write(...), isDear: true),
+        ];
     }
 }

@@ -8,12 +8,14 @@ use App\Exports\PanelRange;
 use App\Exports\PrintFoot;
 use App\Exports\Sheet;
 use App\Stations\Edition;
+use App\Stations\SupplyWords;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
+use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -48,7 +50,7 @@ final readonly class CutListSheet
     /** A blank at which no line ends. */
     private const FIRM = "\u{A0}";
 
-    public function __construct(private Words $words, private PrintFoot $foot)
+    public function __construct(private Words $words, private SupplyWords $supplies, private PrintFoot $foot)
     {
     }
 
@@ -151,6 +153,7 @@ final readonly class CutListSheet
             [$this->words->say('order.coil', ['width' => $tape->inInches()->print($order->coilWidth)]), number_format(ceil($order->coilFeet - 1e-6)).' ft'],
             [$this->words->say('order.weight'), number_format($order->pounds, 0).' lb'],
             ...($order->endPlugs > 0 ? [[$this->words->say('order.end-plugs'), (string) $order->endPlugs]] : []),
+            ...array_map(fn (Supply $one): array => array_values($this->supplies->of($one, $tape)), $order->supplies),
         ];
         $y = $this->roomFor($sheet, $y, 18.0 * count($totals));
         foreach ($totals as [$what, $much]) {

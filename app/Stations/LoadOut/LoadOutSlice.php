@@ -6,6 +6,7 @@ namespace App\Stations\LoadOut;
 
 use App\Exports\PanelRange;
 use App\Stations\Cutting\PairingWriter;
+use App\Stations\SupplyWords;
 use App\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
@@ -13,11 +14,12 @@ use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Trims\Supplies\Supply;
 
 /** What Load-out shows: the order, what it saved, what stands against it. */
 final readonly class LoadOutSlice
 {
-    public function __construct(private OrderWriter $order, private PairingWriter $pairing, private Wire $wire)
+    public function __construct(private OrderWriter $order, private PairingWriter $pairing, private SupplyWords $supplies, private Wire $wire)
     {
     }
 
@@ -31,6 +33,7 @@ final readonly class LoadOutSlice
             'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
             'order' => $this->order->order($plan->of(LoadOutStage::class)->order),
             'ranges' => array_map(static fn (OrderLine $line): string => PanelRange::inWords($plan->of(CuttingStage::class)->names($line->panels)), $plan->of(LoadOutStage::class)->order->lines),
+            'supplies' => array_map(fn (Supply $one): array => $this->supplies->of($one, Wire::tape($plan)), $plan->of(LoadOutStage::class)->order->supplies),
             'saving' => $this->pairing->saving($plan),
             'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
             'findings' => $this->wire->findings($plan, self::standing($plan)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\LoadOut;
 
 use Imbrex\Core\LoadOut\Order;
+use Imbrex\Core\Trims\Supplies\Supply;
 
 /** Puts an order into its wire shape. */
 final class OrderWriter
@@ -33,6 +34,7 @@ final class OrderWriter
             'pounds' => $order->pounds,
             // An order without says nothing of them, as it did before there were any.
             ...($order->endPlugs > 0 ? ['endPlugs' => $order->endPlugs] : []),
+            ...($order->supplies !== [] ? ['supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->kind->value, 'key' => $one->key, 'amount' => $one->amount, 'packs' => $one->packs()], $order->supplies)] : []),
         ];
     }
 }

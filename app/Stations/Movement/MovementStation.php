@@ -7,12 +7,13 @@ namespace App\Stations\Movement;
 use App\Documents\Reading;
 use App\Stations\Change;
 use App\Stations\Station;
-use Imbrex\Core\Movement\FixedAt;
+use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MetalRange;
 use Imbrex\Core\Movement\MovementInput;
 use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
+use Imbrex\Core\Movement\TrimMovement;
 use Imbrex\Core\Plan;
 use stdClass;
 
@@ -33,7 +34,7 @@ final class MovementStation extends Station
     {
         $said = $reading->document->temperatures ?? new stdClass;
         $number = static fn (string $field): ?float => isset($said->{$field}) ? (float) $said->{$field} : null;
-        $input = new MovementInput($number('coldF'), $number('hotAirF'), $number('gainF'), FixedAt::from((string) ($said->fixed ?? 'head')));
+        $input = new MovementInput($number('coldF'), $number('hotAirF'), $number('gainF'));
         $range = MetalRange::of($reading->covering, $input);
         if ($range->span() <= 0.0) {
             $reading->fault('temperatures.coldF', 'temperatures', $range->coldF, ['hot' => $range->hotF]);
@@ -49,9 +50,16 @@ final class MovementStation extends Station
 
     public function whole(Plan $plan): array
     {
-        return ['movement' => array_map(static fn (PanelMovement $one): array => [
-            'panels' => $one->panels, 'lengthFromFixedPoint' => $one->moving, 'total' => $one->total,
-            'windows' => array_map(static fn (HemWindow $window): array => ['metalF' => $window->metalF, 'least' => $window->least, 'most' => $window->most], $one->windows),
-        ], $plan->of(MovementStage::class)->movements)];
+        $result = $plan->of(MovementStage::class);
+        $window = static fn (HemWindow $window): array => ['metalF' => $window->metalF, 'least' => $window->least, 'most' => $window->most];
+
+        return [
+            'movement' => array_map(static fn (PanelMovement $one): array => [
+                'panels' => $one->panels, 'lengthFromFixedPoint' => $one->moving, 'total' => $one->total, 'atHead' => $one->atHead, 'windows' => array_map($window, $one->windows),
+                'today' => $one->today === null ? null : [...$window($one->today), 'set' => $one->today->setting()],
+            ], $result->movements),
+            'trimMovement' => array_map(static fn (TrimMovement $one): array => ['run' => $one->run, 'metal' => $one->metal, 'total' => $one->total, 'joints' => $one->joints, 'joint' => $one->joint, 'gapToday' => $one->gapToday], $result->trims),
+            'hems' => array_map(static fn (HemClosing $one): array => ['face' => $one->face, 'edge' => $one->edge->value, 'closed' => $one->isAfter ? 'after' : 'before', 'panels' => $one->panels], $result->closings),
+        ];
     }
 }

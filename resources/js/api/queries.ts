@@ -95,6 +95,12 @@ export function useNewest(job: string, wanted: boolean) {
     });
 }
 
+/** What holds today and is not in the job. */
+export interface Today {
+    /** How warm the metal is, °F; null where nobody has measured it. */
+    metalF: number | null;
+}
+
 /** One station's slice of the plan of a saved revision. The slice before stays on screen until the new one is here. */
 export function usePlanSlice<K extends keyof Slices>(
     job: string,
@@ -102,15 +108,23 @@ export function usePlanSlice<K extends keyof Slices>(
     revision: number,
     pick?: string | null,
     enabled = true,
+    today?: Today,
 ) {
-    return useQuery({ ...planSlice(job, station, revision, pick), placeholderData: keepPreviousData, enabled });
+    return useQuery({ ...planSlice(job, station, revision, pick, today), placeholderData: keepPreviousData, enabled });
 }
 
 /** The same, for whoever asks for several at once. */
-export function planSlice<K extends keyof Slices>(job: string, station: K, revision: number, pick?: string | null) {
-    const query = pick ? `&pick=${encodeURIComponent(pick)}` : '';
+export function planSlice<K extends keyof Slices>(
+    job: string,
+    station: K,
+    revision: number,
+    pick?: string | null,
+    today?: Today,
+) {
+    const metal = today?.metalF ?? null;
+    const query = (pick ? `&pick=${encodeURIComponent(pick)}` : '') + (metal === null ? '' : `&metal=${metal}`);
     return {
-        queryKey: ['plan', job, station, revision, pick ?? null],
+        queryKey: ['plan', job, station, revision, pick ?? null, ...(metal === null ? [] : [metal])],
         queryFn: () => call<Slices[K]>('GET', `jobs/${job}/plan/${station}?revision=${revision}${query}`),
         staleTime: Infinity,
         gcTime: 60_000,

@@ -6,7 +6,7 @@ import { useJobTape } from '../tape/JobTape';
 
 interface GaugeReading {
     number: number;
-    kind: 'length' | 'pitch';
+    kind: 'length' | 'pitch' | 'metal';
     value: number;
 }
 
@@ -81,4 +81,10 @@ export function useGauge(kind: 'length' | 'pitch'): { number: number; typed: str
         number: last.number,
         typed: kind === 'pitch' ? String(Math.round(last.value * 100) / 100) : print(last.value),
     };
+}
+
+/** How warm the metal is by the last reading of its temperature, °F. */
+export function useMetal(): { number: number; fahrenheit: number } | null {
+    const { last } = useGaugeState();
+    return last?.kind === 'metal' ? { number: last.number, fahrenheit: last.value } : null;
 }

@@ -12,12 +12,24 @@ interface NumberFieldProps {
     disabled?: boolean;
     /** Its whole name, where the label alone could be another field's too. */
     name?: string;
+    /** What is done where it is emptied; where left out, it stands as it was. */
+    onEmpty?: () => void;
     /** Reads what is typed; a plain number where left out. */
     read?: (typed: string) => number | null;
 }
 
 /** A number that stands in a form: taken on Enter or on leaving, a slip kept until it is put right. */
-export function NumberField({ label, value, least, most, onChange, disabled = false, read, name }: NumberFieldProps) {
+export function NumberField({
+    label,
+    value,
+    least,
+    most,
+    onChange,
+    disabled = false,
+    read,
+    name,
+    onEmpty,
+}: NumberFieldProps) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState<string | null>(null);
     const number =
@@ -34,6 +46,10 @@ export function NumberField({ label, value, least, most, onChange, disabled = fa
         setTyped(null);
         if (number !== value) onChange(number);
     };
+    const empty = () => {
+        setTyped(null);
+        if (value !== null) onEmpty?.();
+    };
     return (
         <TextField
             label={label}
@@ -43,11 +59,12 @@ export function NumberField({ label, value, least, most, onChange, disabled = fa
             helperText={typed !== null && typed.trim() !== '' && bad ? t('number-fault', { least, most }) : undefined}
             onFocus={(event) => event.target.select()}
             onChange={(event) => setTyped(event.target.value)}
-            onBlur={() => (typed?.trim() === '' ? setTyped(null) : take())}
+            onBlur={() => (typed?.trim() === '' ? empty() : take())}
             onKeyDown={(event) => {
                 if (event.key === 'Enter') {
                     event.preventDefault();
-                    take();
+                    if (typed?.trim() === '') empty();
+                    else take();
                 }
             }}
             slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off', 'aria-label': name } }}

@@ -75,18 +75,86 @@ final class HoldDownTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user, [...self::boathouse(), 'temperatures' => ['coldF' => -5, 'hotAirF' => 100, 'gainF' => 70]]);
-        $slice = fn (): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hold-down?pick=hall.N")->assertOk()->json();
-        $hems = $slice()['hems'];
-        self::assertSame('Metal from -5° to 170°F, fixed at the head.', $hems['said']);
-        $day = array_search(70, $hems['days'], false);
+        $slice = fn (string $more = ''): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hem?pick=hall.N$more")->assertOk()->json();
+        $hem = $slice();
+        self::assertSame('Metal from −5 °F to 170 °F, fixed at the head.', $hem['said']);
+        $day = array_search('70 °F', array_column($hem['table']['days'], 'said'), true);
         // Steel, 218.9 long: 6.67e-6 × 218.9 × 75 = 0.1095, up to a sixteenth; 3/4 less 100 degrees of it, 0.604, down.
-        self::assertSame('1/8″ to 9/16″', $hems['lengths'][0]['windows'][$day]['said']);
-        self::assertSame('The habit of 1/4″ to 1/2″ fits.', $hems['lengths'][0]['windows'][$day]['habit']);
-        self::assertFalse($hems['lengths'][0]['windows'][count($hems['days']) - 1]['fits'] && $hems['lengths'][0]['windows'][0]['fits'], 'not on every day');
+        self::assertSame('1/8″ to 9/16″', $hem['table']['lengths'][0]['windows'][$day]['said']);
+        self::assertTrue($hem['table']['lengths'][0]['windows'][$day]['fits']);
+        self::assertFalse($hem['table']['lengths'][0]['windows'][count($hem['table']['days']) - 1]['fits'] && $hem['table']['lengths'][0]['windows'][0]['fits'], 'not on every day');
+        self::assertNull($hem['today']);
+
+        // Today is asked beside the document: the middle of 0.1095 and 0.604 is 0.357, on the tape 3/8.
+        $today = $slice('&metal=70')['today'];
+        self::assertSame(['Metal at 70 °F: set', '3/8″', '1/8″ to 9/16″'], [$today['said'], $today['lengths'][0]['set'], $today['lengths'][0]['window']]);
+        self::assertSame('The habit of 1/4″ to 1/2″ fits.', $today['lengths'][0]['habit']);
+        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hem?metal=900")->assertUnprocessable()->assertJsonValidationErrors(['metal' => 'from -80 to 250']);
+        self::assertNotSame([], $hem['trims']);
+        self::assertStringContainsString('today leave', $slice('&metal=70')['trims'][0]);
 
         $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'temperatures' => ['coldF' => -5, 'hotAirF' => 100, 'gainF' => 70, 'fixed' => 'middle']], 1)->assertOk();
         self::assertStringContainsString('"temperatures"', (string) json_encode($told->json()));
-        self::assertSame('1/16″ to 5/8″', $slice()['hems']['lengths'][0]['windows'][$day]['said']);
+        self::assertSame('1/16″ to 5/8″', $slice()['table']['lengths'][0]['windows'][$day]['said']);
+        // A metric job reads °C.
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'units' => 'metric', 'temperatures' => ['coldF' => -5, 'hotAirF' => 100, 'gainF' => 70]], 2)->assertOk();
+        self::assertSame('Metal from −21 °C to 77 °C, fixed at the head.', $slice()['said']);
+    }
+
+    public function test_snow_is_held_where_somebody_marked_it(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hold-down?pick=hall.S")->assertOk()->json();
+        self::assertSame([[], []], [$slice()['face']['guards'], $slice()['snow']['places']]);
+        $snow = ['load' => 30, 'places' => [['face' => 'hall.S', 'from' => 60, 'to' => 120, 'for' => 'door']]];
+        $told = $this->save($user, $job->refresh(), [...self::boathouse(), 'snow' => $snow], 1)->assertOk();
+        self::assertStringContainsString('"snow"', (string) json_encode($told->json()));
+        $held = $slice();
+        self::assertNotSame([], $held['face']['guards']);
+        self::assertSame('Above a door, Hall S: 5′ 0″ to 10′ 0″', $held['snow']['places'][0]);
+        self::assertContains('snow.estimate', array_column($held['findings'], 'code'));
+        $order = (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/load-out")->assertOk()->json();
+        self::assertContains('Snow pads', array_column($order['supplies'], 'name'));
+        self::assertContains('pads', array_column($order['order']['supplies'], 'key'));
+
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'snow' => ['load' => 30, 'places' => [['face' => 'hall.S', 'from' => 120, 'to' => 60, 'for' => 'door']]]], 2)->assertUnprocessable()->assertJsonPath('faults.0.field', 'snow.places.0.to');
+    }
+
+    public function test_purlins_and_test_reports_are_read_and_checked(): void
+    {
+        $user = $this->member();
+        $document = json_decode((string) file_get_contents(base_path('database/demo/oar-store-screw-down.json')), true);
+        $job = $this->job($user, $document);
+        $face = ((array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hold-down")->assertOk()->json())['face']['id'];
+        $with = static fn (array $held): array => [...$document, 'holdDown' => $held];
+        foreach ([
+            [['faces' => [$face => ['purlins' => ['at' => [4, 8]]]]], "holdDown.faces.$face.purlins.at.1"],
+            [['faces' => [$face => ['purlins' => ['first' => 4]]]], "holdDown.faces.$face.purlins.spacing"],
+            [['faces' => [$face => ['purlins' => ['first' => 4, 'spacing' => 5]]]], "holdDown.faces.$face.purlins.spacing"],
+            [['allowables' => ['screw' => 0]], 'holdDown.allowables.screw'],
+            [['allowable' => 0], 'holdDown.allowable'],
+        ] as [$held, $field]) {
+            $this->save($user, $job, $with($held), 1)->assertUnprocessable()->assertJsonPath('faults.0.field', $field);
+        }
+        $this->save($user, $job, $with(['faces' => [$face => ['purlins' => ['first' => 3, 'spacing' => 30]]], 'allowables' => ['screw' => 140, 'pullOver' => 130]]), 1)->assertOk();
+        $held = (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hold-down?pick=$face")->assertOk()->json();
+        self::assertSame([3, 33, 63], array_map(intval(...), array_slice($held['face']['rows'], 0, 3)));
+        self::assertSame([130.0, true], [(float) $held['allowables'][1]['pounds'], $held['allowables'][1]['own']]);
+        self::assertStringStartsWith('End rows, from the sheet’s left edge: ', $held['face']['notes'][0]);
+    }
+
+    public function test_prints_are_there_for_what_is_held_so(): void
+    {
+        $user = $this->member();
+        $screwed = json_decode((string) file_get_contents(base_path('database/demo/oar-store-screw-down.json')), true);
+        foreach ([[self::boathouse(), ['hold-down.pdf', 'hem-card.pdf'], 'drill-template.pdf'], [$screwed, ['hold-down.pdf', 'drill-template.pdf'], 'hem-card.pdf']] as [$document, $there, $missing]) {
+            $job = $this->job($user, $document);
+            foreach ($there as $file) {
+                self::assertStringStartsWith('%PDF', (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/$file")->assertOk()->getContent());
+            }
+            $this->actingAs($user)->get("/api/jobs/$job->id/files/$missing")->assertNotFound();
+        }
     }
 
     public function test_every_fastener_stands_in_the_plan_and_in_the_table(): void
@@ -94,6 +162,8 @@ final class HoldDownTest extends FeatureTestCase
         self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/boathouse.json')]));
         $plan = json_decode(Artisan::output(), true);
         self::assertGreaterThan(900, count($plan['clips']));
+        self::assertSame(['screws', 150], [$plan['fixed'][0]['by'], (int) $plan['fixed'][0]['allowableLb']]);
+        self::assertNull($plan['movement'][0]['today']);
         self::assertEqualsWithDelta(6.67e-6 * $plan['movement'][0]['lengthFromFixedPoint'] * 185.0, $plan['movement'][0]['total'], 1e-6);
         self::assertSame([[], null], [$plan['screws'], $plan['clips'][0]['demandLb']]);
         self::assertEqualsCanonicalizing(['edge', 'corner'], array_values(array_unique(array_column($plan['zones'], 'zone'))));
@@ -101,13 +171,13 @@ final class HoldDownTest extends FeatureTestCase
         self::assertSame(0, Artisan::call('imbrex:plan', ['file' => base_path('database/demo/oar-store-screw-down.json')]));
         $screwed = json_decode(Artisan::output(), true);
         self::assertSame([], $screwed['clips']);
-        self::assertEqualsCanonicalizing(['end', 'field', 'lap'], array_values(array_unique(array_column($screwed['screws'], 'row'))));
+        self::assertEqualsCanonicalizing(['closure', 'field', 'lap'], array_values(array_unique(array_column($screwed['screws'], 'row'))));
 
         $user = $this->member();
         $job = $this->job($user, [...self::boathouse(), 'wind' => ['estimate' => ['exposure' => 'open', 'mph' => 130]]]);
         $csv = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/fasteners.csv")->assertOk()->getContent();
         $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim(str_replace("\r", '', $csv))));
-        self::assertCount(count($plan['clips']) + 1, $rows);
+        self::assertCount(count($plan['clips']) + array_sum(array_map(static fn (array $one): int => count($one['at']), $plan['fixed'])) + 1, $rows);
         $first = array_combine(array_map(static fn (?string $one): string => ltrim((string) $one, "\u{FEFF}"), $rows[0]), $rows[1]);
         self::assertSame(['Hall S', 'flat', '150'], [$first['face'], $first['kind'], $first['allowable_lb']]);
         self::assertEqualsWithDelta((float) $first['demand_lb'] / 150.0, (float) $first['ratio'], 0.01);

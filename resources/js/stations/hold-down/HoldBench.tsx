@@ -1,18 +1,28 @@
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { HeldFace, HoldDownSlice } from '../../contracts/hold-down';
 import { Choice } from '../../bench/Choice';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { holdFace, holdJob } from '../../job/holdEdits';
+import { Said } from '../../tape/Len';
 import { NumberField } from '../../tape/NumberField';
 import { TapeEntry } from '../../tape/TapeEntry';
-import { HemGap } from './HemGap';
+import { Allowables } from './Allowables';
+import { Purlins } from './Purlins';
 import { WindForm } from './WindForm';
 
 const SCREWS = ['2', '3'] as const;
 
+interface HoldBenchProps {
+    slice: HoldDownSlice;
+    held: HeldFace;
+    hem: ReactNode;
+    snow: ReactNode;
+}
+
 /** The schools compared, what pulls, with what the panels are held. */
-export function HoldBench({ slice, held }: { slice: HoldDownSlice; held: HeldFace }) {
+export function HoldBench({ slice, held, hem, snow }: HoldBenchProps) {
     const { t } = useTranslation();
     const { document, edit, mayChange, units } = useJob();
     const own = document.holdDown?.faces?.[held.id];
@@ -79,7 +89,13 @@ export function HoldBench({ slice, held }: { slice: HoldDownSlice; held: HeldFac
                     ))}
                 </ul>
             )}
-            {slice.hems && <HemGap key={held.id} hems={slice.hems} />}
+            {held.notes.map((note) => (
+                <p key={note} className="small" style={{ marginTop: 6 }}>
+                    <Said text={note} />
+                </p>
+            ))}
+            {held.purlins && <Purlins key={held.id} held={held} />}
+            {hem}
             <WindForm key={JSON.stringify(document.wind?.pressures ?? null)} slice={slice} />
             {held.clip && (
                 <section aria-label={t('hold.clip-kind')}>
@@ -107,6 +123,7 @@ export function HoldBench({ slice, held }: { slice: HoldDownSlice; held: HeldFac
                             most={2000}
                             disabled={!mayChange}
                             onChange={(allowable) => edit((d) => holdJob(d, 'allowable', allowable))}
+                            onEmpty={() => edit((d) => holdJob(d, 'allowable', undefined))}
                         />
                         <p className="muted small">{t('hold.allowable-how')}</p>
                         {mayChange && (
@@ -121,6 +138,8 @@ export function HoldBench({ slice, held }: { slice: HoldDownSlice; held: HeldFac
                     </div>
                 </section>
             )}
+            {snow}
+            <Allowables slice={slice} />
             <Findings findings={slice.findings} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.hold')}</p>

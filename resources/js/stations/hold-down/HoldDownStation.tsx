@@ -1,15 +1,19 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { Link, useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
+import type { HeldFace } from '../../contracts/hold-down';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeStrip } from '../../tape/TapeStrip';
+import { addPlace, type GuardedFor } from '../../job/holdEdits';
+import { HemGap } from './HemGap';
 import { HoldBench } from './HoldBench';
 import { HoldDrawing } from './HoldDrawing';
+import { SnowForm } from './SnowForm';
 
 /** Will it stay on? */
 export default function HoldDownStation() {
@@ -26,6 +30,27 @@ export default function HoldDownStation() {
         params.get('face') ?? (pick?.kind === 'face' ? pick.id : null),
     ).data;
     const held = slice?.face ?? null;
+    const typed = params.get('metal');
+    const metalF = typed === null || Number.isNaN(Number(typed)) ? null : Number(typed);
+    const hem = usePlanSlice(job.id, 'hem', job.revision, held?.id ?? null, held !== null, { metalF }).data;
+    const [marking, setMarking] = useState<GuardedFor | null>(null);
+    const setParam = useCallback(
+        (key: string, value: string | null) =>
+            setParams(
+                (was) => {
+                    const next = new URLSearchParams(was);
+                    if (value === null) next.delete(key);
+                    else next.set(key, value);
+                    return next;
+                },
+                { replace: true },
+            ),
+        [setParams],
+    );
+    const onMetal = useCallback(
+        (metal: number | null) => setParam('metal', metal === null ? null : String(metal)),
+        [setParam],
+    );
     const face = slice?.faces.find((one) => one.id === held?.id);
     const wanted = picked && picked.face === held?.id ? picked.seam : held?.shown;
     const seam = held?.seams.find((one) => one.number === wanted);
@@ -47,7 +72,7 @@ export default function HoldDownStation() {
                             className="chip"
                             aria-pressed={one.id === held?.id}
                             onClick={() => {
-                                setParams({ face: one.id }, { replace: true });
+                                setParam('face', one.id);
                                 setPick({ kind: 'face', id: one.id });
                             }}
                         >
@@ -79,11 +104,24 @@ export default function HoldDownStation() {
                         isEstimate={slice.wind.kind === 'estimate'}
                         seam={seam ?? null}
                         onSeam={(number) => setPicked({ face: held.id, seam: number })}
+                        onMark={
+                            marking
+                                ? (from, to) => {
+                                      job.edit((d) => addPlace(d, { face: held.id, from, to, for: marking }));
+                                      setMarking(null);
+                                  }
+                                : null
+                        }
                     />
                 )}
             </main>
             {slice && held ? (
-                <HoldBench slice={slice} held={held} />
+                <HoldBench
+                    slice={slice}
+                    held={held}
+                    hem={hem ? <HemGap hem={hem} metalF={metalF} onMetal={onMetal} /> : null}
+                    snow={<SnowForm slice={slice} held={held} marking={marking} onMarking={setMarking} />}
+                />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
                     <h1>{t('hold.title')}</h1>
@@ -92,23 +130,31 @@ export default function HoldDownStation() {
             {held && seam && (
                 <TapeStrip
                     title={t('hold.tape', { number: seam.number })}
-                    hint={t('hold.tape-hint', { count: seam.clips.length })}
+                    hint={`${t('hold.tape-hint', { count: seam.clips.length })} · ${seam.said}`}
                     from={0}
                     to={seam.to}
                     room={92}
                     marks={seam.clips.map((at) => ({ at, tone: 'chalk' as const }))}
                 />
             )}
-            {held && held.rows.length > 0 && (
-                <TapeStrip
-                    title={t('hold.tape-rows')}
-                    hint={t('hold.tape-rows-hint', { count: held.rows.length })}
-                    from={0}
-                    to={held.rows[held.rows.length - 1] + 2}
-                    room={92}
-                    marks={held.rows.map((at) => ({ at, tone: 'chalk' as const }))}
-                />
-            )}
+            {held && held.rows.length > 0 && <RowsTape held={held} />}
         </>
+    );
+}
+
+/** How a stack of sheets is drilled, or where the rows run on the face where no two are alike. */
+function RowsTape({ held }: { held: HeldFace }) {
+    const { t } = useTranslation();
+    const [template] = held.templates;
+    const rows = template?.rows ?? held.rows;
+    return (
+        <TapeStrip
+            title={t(template ? 'drill.tape' : 'hold.tape-rows')}
+            hint={template?.said ?? t('hold.tape-rows-hint', { count: rows.length })}
+            from={0}
+            to={template?.length ?? rows[rows.length - 1] + 2}
+            room={92}
+            marks={rows.map((at) => ({ at, tone: 'chalk' as const }))}
+        />
     );
 }

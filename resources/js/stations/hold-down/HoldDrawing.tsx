@@ -13,18 +13,24 @@ interface HoldDrawingProps {
     isEstimate: boolean;
     seam: HeldSeam | null;
     onSeam: (number: number) => void;
+    /** Whether a stretch of the eave is being marked: it is drawn from one end to the other, inches from the face's left. */
+    onMark: ((from: number, to: number) => void) | null;
 }
 
 const STEP = 1.5;
 const MOST = 12;
 
 /** A face as a person would chalk it: a cross for every clip or screw, zones by pattern. Zooms and pans. */
-export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawingProps) {
+export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: HoldDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
     const [zoom, setZoom] = useState({ by: 1, x: 0, y: 0 });
     const dragged = useRef<{ x: number; y: number; far: boolean } | null>(null);
+    const fingers = useRef(new Map<number, PlanPoint>());
+    const [marked, setMarked] = useState<[number, number] | null>(null);
     const view = frame(face.outline, size, { x: 26, top: 30, bottom: 26 });
+    const us = face.outline.map(([u]) => u);
+    const [left, right] = [Math.min(...us), Math.max(...us)];
     const at = ([u, v]: PlanPoint): PlanPoint => view.at(u, v);
     const cross = (points: PlanPoint[], reach: number) =>
         points
@@ -46,20 +52,52 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                       y: size[1] / 2 - (size[1] / 2 - was.y) * share,
                   };
         });
+    /** Across the face from its left end, inches. */
+    const across = (event: PointerEvent<SVGSVGElement>): number => {
+        const x = (event.clientX - event.currentTarget.getBoundingClientRect().left - zoom.x) / zoom.by;
+        return Math.max(0, Math.min(right - left, (x - at([left, 0])[0]) / view.scale));
+    };
+    const apart = () => {
+        const [a, b] = [...fingers.current.values()];
+        return a && b ? Math.hypot(a[0] - b[0], a[1] - b[1]) : 0;
+    };
     const down = (event: PointerEvent<SVGSVGElement>) => {
-        if (event.button === 0) dragged.current = { x: event.clientX, y: event.clientY, far: false };
+        if (event.button !== 0) return;
+        fingers.current.set(event.pointerId, [event.clientX, event.clientY]);
+        if (onMark) setMarked([across(event), across(event)]);
+        else dragged.current = { x: event.clientX, y: event.clientY, far: fingers.current.size > 1 };
     };
     const move = (event: PointerEvent<SVGSVGElement>) => {
+        if (onMark) {
+            const u = across(event);
+            setMarked((was) => was && [was[0], u]);
+            return;
+        }
+        if (fingers.current.size > 1 && fingers.current.has(event.pointerId)) {
+            const before = apart();
+            fingers.current.set(event.pointerId, [event.clientX, event.clientY]);
+            if (before > 0) closer(apart() / before);
+            return;
+        }
         const from = dragged.current;
         if (!from || zoom.by === 1) return;
         const [dx, dy] = [event.clientX - from.x, event.clientY - from.y];
         dragged.current = { x: event.clientX, y: event.clientY, far: from.far || Math.hypot(dx, dy) > 2 };
         setZoom((was) => ({ ...was, x: was.x + dx, y: was.y + dy }));
     };
-    const up = (event: PointerEvent<SVGSVGElement>) => {
-        const far = dragged.current?.far ?? false;
+    const letGo = () => {
+        fingers.current.clear();
         dragged.current = null;
-        if (far || held.seams.length === 0) return;
+        setMarked(null);
+    };
+    const up = (event: PointerEvent<SVGSVGElement>) => {
+        if (onMark && marked) {
+            const u = across(event);
+            if (Math.abs(u - marked[0]) > 1) onMark(Math.min(marked[0], u), Math.max(marked[0], u));
+        }
+        const far = (dragged.current?.far ?? false) || fingers.current.size > 1;
+        letGo();
+        if (far || onMark || held.seams.length === 0) return;
         const bounds = event.currentTarget.getBoundingClientRect();
         const x = (event.clientX - bounds.left - zoom.x) / zoom.by;
         const near = held.seams.reduce((best, one) =>
@@ -83,9 +121,13 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                     onPointerDown={down}
                     onPointerMove={move}
                     onPointerUp={up}
-                    onPointerLeave={() => (dragged.current = null)}
+                    onPointerLeave={letGo}
+                    onPointerCancel={letGo}
                     onWheel={wheel}
-                    style={{ cursor: zoom.by > 1 ? 'grab' : 'default', touchAction: zoom.by > 1 ? 'none' : 'pan-y' }}
+                    style={{
+                        cursor: onMark ? 'crosshair' : zoom.by > 1 ? 'grab' : 'default',
+                        touchAction: onMark || zoom.by > 1 ? 'none' : 'pan-y',
+                    }}
                 >
                     <defs>
                         <Hatch id="zone-edge" size={9} lines={['M0 9L9 0']} />
@@ -140,6 +182,38 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                             strokeWidth={1.6 / Math.sqrt(zoom.by)}
                             data-fasteners={fasteners.length}
                         />
+                        <path
+                            d={held.crimps
+                                .map((point) => {
+                                    const [x, y] = at(point);
+                                    return `M${(x - reach).toFixed(1)} ${(y + reach).toFixed(1)}l${reach} ${-2 * reach}l${reach} ${2 * reach}`;
+                                })
+                                .join('')}
+                            fill="none"
+                            stroke="var(--muted)"
+                            strokeWidth={1 / Math.sqrt(zoom.by)}
+                        />
+                        <path
+                            d={held.fixed
+                                .map((point) => {
+                                    const [x, y] = at(point);
+                                    return `M${(x - reach / 2).toFixed(1)} ${(y - reach / 2).toFixed(1)}h${reach}v${reach}h${-reach}z`;
+                                })
+                                .join('')}
+                            fill="var(--ink)"
+                            data-fixed={held.fixed.length}
+                        />
+                        <Guards held={held} at={at} reach={reach} />
+                        {marked && (
+                            <line
+                                x1={at([left + marked[0], 0])[0]}
+                                x2={at([left + marked[1], 0])[0]}
+                                y1={size[1] - 14}
+                                y2={size[1] - 14}
+                                stroke="var(--chalk)"
+                                strokeWidth="5"
+                            />
+                        )}
                         {held.over.map((point, i) => (
                             <circle
                                 key={i}
@@ -219,6 +293,8 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam }: HoldDrawin
                         </span>
                     </li>
                 ))}
+                {held.fixed.length > 0 && <li>■ {t('hold.mark-fixed')}</li>}
+                {held.guards.length > 0 && <li>◆ {t('hold.mark-guard')}</li>}
                 {isEstimate && <li style={{ color: 'var(--settleInk)' }}>{t('hold.estimate-mark')}</li>}
             </ul>
         </>
@@ -233,4 +309,27 @@ function Hatch({ id, size, lines }: { id: string; size: number; lines: string[] 
             ))}
         </pattern>
     );
+}
+
+/** Rows of snow guards: a line with a diamond for each pad or clamp. */
+function Guards({ held, at, reach }: { held: HeldFace; at: (point: PlanPoint) => PlanPoint; reach: number }) {
+    const far = reach * 1.6;
+    return held.guards.map((row, i) => {
+        const [[x1, y], [x2]] = [at([row.from, row.v]), at([row.to, row.v])];
+        return (
+            <g key={i} data-guards={row.at.length} stroke={row.over ? 'var(--stop)' : 'var(--chalk)'}>
+                <line x1={x1} x2={x2} y1={y} y2={y} strokeWidth="2.6" />
+                <path
+                    d={row.at
+                        .map((point) => {
+                            const [x, v] = at(point);
+                            return `M${x.toFixed(1)} ${(v - far).toFixed(1)}l${far} ${far}l${-far} ${far}l${-far} ${-far}z`;
+                        })
+                        .join('')}
+                    fill="var(--ground)"
+                    strokeWidth="1.6"
+                />
+            </g>
+        );
+    });
 }

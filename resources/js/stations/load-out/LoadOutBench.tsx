@@ -71,6 +71,20 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     )}
                 </tbody>
             </table>
+            {slice.supplies.length > 0 && (
+                <table className="plain" aria-label={t('order.supplies')} style={{ marginTop: 8 }}>
+                    <tbody>
+                        {slice.supplies.map((one) => (
+                            <tr key={one.name}>
+                                <th scope="row">{one.name}</th>
+                                <td className="n">
+                                    <Said text={one.said} />
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
             {slice.saving && (
                 <p style={{ marginTop: 8 }}>
                     <Said text={t('pair.saving', slice.saving)} />

@@ -9,7 +9,7 @@ import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 import { addPlane, freshId, putBehind } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
-import { GaugeLine } from './GaugeLine';
+import { GaugeLine } from '../../readings/GaugeLine';
 import { Progress } from './Progress';
 import { hasPlace, namesFor, partsOf, type Name, type Shape } from './quantities';
 import { SurveyBench } from './SurveyBench';

@@ -1,8 +1,8 @@
 import { useTranslation } from 'react-i18next';
-import { useGaugeState } from '../../readings/useGauge';
+import { useGaugeState } from './useGauge';
 
 /** The laser and the angle gauge: listening or not, what came last, and what is wrong. */
-export function GaugeLine({ waiting }: { waiting: 'length' | 'pitch' }) {
+export function GaugeLine({ waiting }: { waiting: 'length' | 'pitch' | 'metal' }) {
     const { t } = useTranslation();
     const { listening, listen, last, fault, retry } = useGaugeState();
     return (

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Words\Words;
+use Imbrex\Core\Trims\Supplies\Supply;
+use Imbrex\Core\Trims\Supplies\SupplyKind;
+use Imbrex\Core\Units\Rounding;
+use Imbrex\Core\Units\TapePrinter;
+
+/** Says what a roof takes besides panels and trims, by the foot or by number, and in how many packs. */
+final readonly class SupplyWords
+{
+    public function __construct(private Words $words)
+    {
+    }
+
+    /** @return array{name: string, said: string} */
+    public function of(Supply $one, TapePrinter $tape): array
+    {
+        $name = match ($one->kind) {
+            SupplyKind::Tape => $this->words->say('supply.tape', array_map(static fn (string $size): string => $tape->inInches()->print((float) $size), array_combine(['high', 'width'], explode(' ', $one->key, 2) + ['', '']))),
+            SupplyKind::Sealant => $this->words->say("sealant.$one->key"),
+            SupplyKind::Fastener => $this->words->say("fastener.$one->key"),
+            SupplyKind::Clip => $this->words->say("clip.$one->key"),
+            SupplyKind::Guard, SupplyKind::Rail, SupplyKind::SlipSheet => $this->words->say("supply.$one->key"),
+            default => $this->words->say("layer.$one->key"),
+        };
+
+        return [
+            'name' => $name,
+            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => $one->isByFoot() ? $tape->print($one->amount, Rounding::Up) : number_format($one->amount), 'packs' => $one->packs()]),
+        ];
+    }
+}
