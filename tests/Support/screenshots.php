@@ -66,7 +66,11 @@ $views = [
         $station('Boathouse', 'edges', '?edge=valley-hall.S-wing.E&view=ends')($p);
         $p->waitFor("//*[name()='svg'][@data-end]");
     }),
-    'load-out' => $desk($station('Oar store', 'load-out')),
+    'load-out' => $desk(static function (Person $p) use ($station): void {
+        $station('Oar store', 'load-out')($p);
+        $p->sees('310 fasteners');
+        $p->sees('1 length');
+    }),
     'crew' => $desk(static function (Person $p): void {
         $p->goTo('/crew');
         $p->sees('House rules');
@@ -79,6 +83,13 @@ $views = [
         $p->choose('Exposure', 'open');
         $p->type('Ultimate wind speed, mph', "130\t");
         $p->sees('corner 52.1 psf');
+        $p->press('Snow load and places');
+        $p->type('Snow load', "30\t");
+        $p->choose('What is below', 'a door');
+        $p->type('From the left', "15 ft\t");
+        $p->type('Up to', "20 ft\t");
+        $p->press('Add');
+        $p->sees('Above a door, Hall S');
         $p->waitForSave();
         $p->driver->executeScript('document.querySelector("aside").scrollTop = 0');
     }),
