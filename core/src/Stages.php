@@ -14,6 +14,7 @@ use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Water\WaterStage;
 
 /** The one list of stages, in the order of work. */
 final class Stages
@@ -29,6 +30,7 @@ final class Stages
         'trims' => TrimsStage::class,
         'hold-down' => HoldDownStage::class,
         'movement' => MovementStage::class,
+        'water' => WaterStage::class,
         'load-out' => LoadOutStage::class,
     ];
 

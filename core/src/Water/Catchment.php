@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Water;
+
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Layout\Strip;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\RoofStage;
+
+/** A roof as rain meets it: its cells, and the ways from them. */
+final readonly class Catchment
+{
+    /** @param  array<string, FaceCells>  $cells  by face */
+    private function __construct(public Roof $roof, public array $cells, public Runoff $runoff)
+    {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $roof = $plan->of(RoofStage::class)->roof;
+        $layouts = $plan->of(LayoutStage::class)->layouts;
+        $cells = $pans = [];
+        foreach ($roof->faces as $face) {
+            $strips = ($layouts[$face->id] ?? null)->strips ?? [];
+            $pans[$face->id] = array_map(static fn (Strip $strip): array => [$strip->left, $strip->right, $strip->position], $strips);
+            $cells[$face->id] = new FaceCells($face, array_merge(...array_map(static fn (Strip $strip): array => [$strip->left, $strip->right], $strips)), Cover::over($face, $roof->faces));
+        }
+
+        return new self($roof, $cells, new Runoff($roof, $cells, $pans, $plan->of(EdgesStage::class)->edges));
+    }
+}

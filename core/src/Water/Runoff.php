@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Water;
+
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\SideFinder;
+
+/** Follows water: straight down its pan, along valleys, round openings, over pitch changes, off eaves and onto what lies below. */
+final readonly class Runoff
+{
+    /** A way of more parts than this goes in a ring. */
+    private const LONGEST = 60;
+
+    /** Beyond an edge or beside an opening (in), where water is next. */
+    private const BEYOND = 0.5;
+
+    /** Ends of edges this near (in) are one place: measured planes may not close to a hair. */
+    private const NEAR = 1.0;
+
+    private const OPEN = ['reversed', 'open', 'bare'];
+
+    private SideFinder $sides;
+
+    /**
+     * @param  array<string, FaceCells>  $cells  by face
+     * @param  array<string, list<array{float, float, int}>>  $pans  by face: from, to and position of every strip, from the left
+     * @param  array<string, BuiltEdge>  $built  by id of the edge
+     */
+    public function __construct(private Roof $roof, private array $cells, private array $pans, private array $built)
+    {
+        $this->sides = new SideFinder($roof);
+    }
+
+    /** A drop from straight above a place of the plan; null beside the roof. */
+    public function fromAbove(Point $plan): ?DropPath
+    {
+        $on = $this->highest($plan, INF, null);
+        foreach ($on === null ? $this->roof->faces : [] as $face) {
+            // A face nobody placed is its own plan.
+            $on ??= $face->frame === null && $face->region()->contains($plan) ? [$face->id, $plan->u, $plan->v] : null;
+        }
+
+        return $on === null ? null : $this->from(...$on);
+    }
+
+    /** @param  string  $face  id; the drop falls on it at u and v, inches */
+    public function from(string $face, float $u, float $v): ?DropPath
+    {
+        $steps = [];
+        while (count($steps) < self::LONGEST) {
+            $cell = ($this->cells[$face] ?? null)?->at($u, $v);
+            $on = $this->roof->face($face);
+            if ($cell === null || $on === null) {
+                break;
+            }
+            $foot = new Point($u, $this->foot($on, $cell, $u));
+            $steps[] = new DropStep(WaterWay::Pan, $face, $this->pan($face, $u), new Point($u, max($v, $foot->v)), $foot);
+            if ($cell->opening !== null) {
+                [$round, $at] = $this->round($on, $cell->opening, $foot);
+                $steps[] = $round;
+                [$u, $v] = [$at->u, $at->v];
+
+                continue;
+            }
+            $next = $this->over($on, $cell, $foot, $steps);
+            if ($next instanceof DropPath) {
+                return $next;
+            }
+            [$face, $u, $v] = $next;
+        }
+
+        return $steps === [] ? null : new DropPath($steps, DropEnd::Trapped, $steps[count($steps) - 1]->id);
+    }
+
+    /** Where the cell's foot lies under a drop, inches up the slope. */
+    private function foot(Face $face, Cell $cell, float $u): float
+    {
+        if ($cell->opening !== null) {
+            return $cell->low;
+        }
+        $loop = $face->region()->loops()[$cell->loop];
+        [$a, $b] = [$loop->corner($cell->side), $loop->corner($cell->side + 1)];
+
+        return abs($b->u - $a->u) < 1e-9 ? $cell->low : $a->v + ($u - $a->u) / ($b->u - $a->u) * ($b->v - $a->v);
+    }
+
+    private function pan(string $face, float $u): string
+    {
+        foreach ($this->pans[$face] ?? [] as [, $to, $position]) {
+            if ($u <= $to) {
+                return "$face-$position";
+            }
+        }
+
+        return $face;
+    }
+
+    /** @return array{DropStep, Point} along its upper side to the nearer corner, and on beside it */
+    private function round(Face $face, string $id, Point $foot): array
+    {
+        $opening = array_values(array_filter($face->openings, static fn (Opening $one): bool => $one->id === $id))[0];
+        $hole = $opening->outline->bounds();
+        $isLeft = $foot->u - $hole->left < $hole->right - $foot->u;
+        $beside = $isLeft ? $hole->left - self::BEYOND : $hole->right + self::BEYOND;
+        if (! $this->isFree($face->id, $beside, $foot->v)) {
+            $other = $isLeft ? $hole->right + self::BEYOND : $hole->left - self::BEYOND;
+            $beside = $this->isFree($face->id, $other, $foot->v) ? $other : $beside;
+        }
+        $to = new Point($beside, $foot->v);
+
+        return [new DropStep(WaterWay::Opening, $face->id, $id, $foot, $to), $to];
+    }
+
+    /** Whether water can run there, and nothing else stands in its way. */
+    private function isFree(string $face, float $u, float $v): bool
+    {
+        $cell = $this->cells[$face]->at($u, $v);
+
+        return $cell !== null && $cell->low <= $v + self::BEYOND && $cell->high >= $v - self::BEYOND;
+    }
+
+    /**
+     * Over the edge at a cell's foot.
+     *
+     * @param  list<DropStep>  $steps  so far; those it adds with them
+     * @return DropPath|array{string, float, float} where it ends, or where it goes on
+     */
+    private function over(Face $face, Cell $cell, Point $foot, array &$steps): DropPath|array
+    {
+        $kind = $face->edgesOfLoop($cell->loop)[$cell->side] ?? EdgeKind::Eave;
+        $edge = $this->sides->edge($face, $cell->loop, $cell->side);
+        $id = $edge->id ?? "$kind->value-$face->id";
+        $lap = $this->entered($edge);
+        if ($lap !== null) {
+            return new DropPath($steps, DropEnd::Entered, $id, $lap);
+        }
+        $plan = $face->frame?->toPlan($foot);
+        if ($plan === null || $edge === null) {
+            return $this->leaves($kind, $face, $id, $foot, $steps);
+        }
+
+        return match ($kind) {
+            EdgeKind::Valley => $this->along($edge, $face, $foot, $plan, $steps),
+            EdgeKind::Transition => $this->down($edge, $face, $foot, $plan, $steps),
+            EdgeKind::Headwall, EdgeKind::Sidewall => $this->wall($face, $cell, $foot, $id, $steps),
+            default => $this->off($kind, $face, $id, $foot, $plan, $steps),
+        };
+    }
+
+    /** Key of the layer an edge lets water in behind; null where all its laps shed. */
+    private function entered(?Edge $edge): ?string
+    {
+        foreach ($edge === null ? [] : $this->built[$edge->id]->faults ?? [] as $fault) {
+            if (in_array($fault->kind, self::OPEN, true)) {
+                return $fault->piece;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<DropStep>  $steps */
+    private function leaves(EdgeKind $kind, Face $face, string $id, Point $foot, array $steps): DropPath
+    {
+        $isEave = in_array($kind, [EdgeKind::Eave, EdgeKind::Peak], true);
+        $steps[] = new DropStep($isEave ? WaterWay::Eave : WaterWay::Rake, $face->id, $id, $foot, $foot);
+
+        return new DropPath($steps, $isEave ? DropEnd::Eave : DropEnd::Ground, $id);
+    }
+
+    /**
+     * Off an eave: onto the highest roof straight below it, else to the ground.
+     *
+     * @param  list<DropStep>  $steps
+     * @return DropPath|array{string, float, float}
+     */
+    private function off(EdgeKind $kind, Face $face, string $id, Point $foot, Point $plan, array &$steps): DropPath|array
+    {
+        $frame = $face->frame;
+        $beyond = $frame === null ? $plan : new Point($plan->u - self::BEYOND * $frame->east, $plan->v - self::BEYOND * $frame->north);
+        $below = $this->highest($beyond, ($frame?->plane->at($plan) ?? 0.0) - self::BEYOND, $face->id);
+        if ($below === null) {
+            return $this->leaves($kind, $face, $id, $foot, $steps);
+        }
+        $steps[] = new DropStep(WaterWay::Fall, $face->id, $id, $foot, $foot);
+
+        return $below;
+    }
+
+    /**
+     * Along a valley to its low end, and on into the next, onto the roof there, or off its eave.
+     *
+     * @param  list<DropStep>  $steps
+     * @return DropPath|array{string, float, float}
+     */
+    private function along(Edge $edge, Face $face, Point $foot, Point $plan, array &$steps): DropPath|array
+    {
+        while (count($steps) < self::LONGEST) {
+            $isDown = $edge->toHeight < $edge->fromHeight;
+            [$low, $height, $high] = $isDown ? [$edge->to, $edge->toHeight, $edge->from] : [$edge->from, $edge->fromHeight, $edge->to];
+            $steps[] = new DropStep(WaterWay::Valley, $face->id, $edge->id, $foot, $face->frame?->toDeck($low) ?? $foot);
+            $next = $this->valleyAt($low, $height, $edge);
+            if ($next !== null) {
+                [$edge, $face] = [$next, $this->roof->face($next->faces[0]) ?? $face];
+                $foot = $face->frame?->toDeck($low) ?? $foot;
+
+                continue;
+            }
+            $long = max(1e-6, $high->distanceTo($low));
+            $beyond = new Point($low->u + ($low->u - $high->u) / $long * self::BEYOND, $low->v + ($low->v - $high->v) / $long * self::BEYOND);
+            $below = $this->highest($beyond, $height + self::BEYOND, null);
+            if ($below !== null) {
+                return $below;
+            }
+            [$at, $eave] = $this->eaveAt($edge, $low);
+
+            return $this->leaves(EdgeKind::Eave, $at, $eave, $at->frame?->toDeck($low) ?? $foot, $steps);
+        }
+
+        return new DropPath($steps, DropEnd::Trapped, $edge->id);
+    }
+
+    private function valleyAt(Point $low, float $height, Edge $from): ?Edge
+    {
+        foreach ($this->roof->edges as $edge) {
+            if ($edge->kind !== EdgeKind::Valley || $edge->id === $from->id) {
+                continue;
+            }
+            [$high, $top] = $edge->toHeight < $edge->fromHeight ? [$edge->from, $edge->fromHeight] : [$edge->to, $edge->toHeight];
+            if ($high->distanceTo($low) < self::NEAR && abs($top - $height) < self::NEAR) {
+                return $edge;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{Face, string} the eave a valley empties at, and the face it belongs to */
+    private function eaveAt(Edge $valley, Point $low): array
+    {
+        foreach ($this->roof->edges as $edge) {
+            $own = array_values(array_intersect($edge->faces, $valley->faces));
+            if ($edge->kind === EdgeKind::Eave && $own !== [] && min($edge->from->distanceTo($low), $edge->to->distanceTo($low)) < self::NEAR) {
+                $face = $this->roof->face($own[0]);
+                if ($face !== null) {
+                    return [$face, $edge->id];
+                }
+            }
+        }
+        $face = $this->roof->face($valley->faces[0]);
+
+        return [$face ?? throw new \LogicException($valley->id), $valley->id];
+    }
+
+    /**
+     * Over a pitch change onto the roof below it.
+     *
+     * @param  list<DropStep>  $steps
+     * @return DropPath|array{string, float, float}
+     */
+    private function down(Edge $edge, Face $face, Point $foot, Point $plan, array &$steps): DropPath|array
+    {
+        $steps[] = new DropStep(WaterWay::Transition, $face->id, $edge->id, $foot, $foot);
+        foreach ($edge->faces as $other) {
+            $below = $other === $face->id ? null : $this->roof->face($other);
+            if ($below?->frame !== null) {
+                $at = $below->frame->toDeck($plan);
+
+                return [$other, $at->u, $at->v - self::BEYOND];
+            }
+        }
+
+        return $this->leaves(EdgeKind::Eave, $face, $edge->id, $foot, $steps);
+    }
+
+    /**
+     * Along a wall at the foot of a leaning side, to its low end.
+     *
+     * @param  list<DropStep>  $steps
+     * @return DropPath|array{string, float, float}
+     */
+    private function wall(Face $face, Cell $cell, Point $foot, string $id, array &$steps): DropPath|array
+    {
+        $loop = $face->region()->loops()[$cell->loop];
+        [$a, $b] = [$loop->corner($cell->side), $loop->corner($cell->side + 1)];
+        [$low, $high] = $a->v < $b->v ? [$a, $b] : [$b, $a];
+        $steps[] = new DropStep(WaterWay::Wall, $face->id, $id, $foot, $low);
+        if ($high->v - $low->v < self::BEYOND) {
+            return new DropPath($steps, DropEnd::Trapped, $id);
+        }
+
+        return [$face->id, $low->u + ($low->u > $high->u ? self::BEYOND : -self::BEYOND), $low->v - self::BEYOND];
+    }
+
+    /** @return array{string, float, float}|null the highest roof under a place, no higher than this */
+    private function highest(Point $plan, float $most, ?string $not): ?array
+    {
+        $best = null;
+        $height = -INF;
+        foreach ($this->roof->faces as $face) {
+            if ($face->frame === null || $face->id === $not) {
+                continue;
+            }
+            $there = $face->frame->plane->at($plan);
+            $deck = $face->frame->toDeck($plan);
+            if ($there <= $most && $there > $height && $face->region()->contains($deck)) {
+                [$best, $height] = [[$face->id, $deck->u, $deck->v], $there];
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Water;
+
+use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Rules\RuleUnit;
+
+/** How hard it rains, and what is kept to spare: trade practice, §12. */
+final class WaterRules
+{
+    /** @return list<HouseRule> */
+    public static function all(): array
+    {
+        return [
+            HouseRule::number('water.rain', RuleUnit::Inches, 4.0, 0.5, 30.0),
+            HouseRule::number('water.spare', RuleUnit::Inches, 1.0, 0.0, 6.0),
+            HouseRule::number('water.crimp', RuleUnit::Inches, 1.0, 0.0, 3.0),
+            HouseRule::number('water.onePan', RuleUnit::Count, 8.0, 1.0, 100.0),
+        ];
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Water;
+
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Job;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Stage;
+use Imbrex\Core\Units\Length;
+
+/**
+ * Lets rain fall on every part of a roof and follows it to where it ends: what reaches each valley, pan, opening and eave, and how deep it runs there.
+ *
+ * @implements Stage<WaterResult>
+ */
+final class WaterStage implements Stage
+{
+    /** Wider (in) chimneys want a cricket by many codes. */
+    private const CRICKET = 30.0;
+
+    public static function rules(): array
+    {
+        return WaterRules::all();
+    }
+
+    public static function effort(Job $job): array
+    {
+        return [];
+    }
+
+    public function work(Plan $plan): WaterResult
+    {
+        $catchment = Catchment::of($plan);
+        $arrivals = new Arrivals;
+        $squareFeet = 0.0;
+        foreach ($catchment->cells as $cells) {
+            foreach ($cells->all() as $cell) {
+                $path = $cell->squareFeet <= 0.0 ? null : $catchment->runoff->from($cell->face, $cell->middle()->u, $cell->middle()->v);
+                if ($path !== null) {
+                    $squareFeet += $cell->squareFeet;
+                    $arrivals->add($path, $cell->squareFeet, $cell->to - $cell->from);
+                }
+            }
+        }
+        $intensity = $plan->job->part(WaterInput::class)->intensity ?? $plan->job->rules->number('water.rain');
+        $built = $plan->of(EdgesStage::class)->edges;
+        $flows = (new Flows($plan->job->covering, $catchment->roof, $built, $intensity))->of($arrivals);
+
+        return new WaterResult($intensity, $squareFeet, $flows, [...$this->narrow($plan, $flows, $built), ...$this->full($plan, $flows), ...$this->stuck($arrivals, $built), ...$this->crickets($plan, $catchment, $flows)]);
+    }
+
+    /**
+     * @param  list<Flow>  $flows
+     * @param  array<string, BuiltEdge>  $built
+     * @return list<Finding> valleys whose water comes nearer to the panels than is kept to spare
+     */
+    private function narrow(Plan $plan, array $flows, array $built): array
+    {
+        $spare = $plan->job->rules->number('water.spare');
+        $findings = [];
+        foreach ($flows as $flow) {
+            if ($flow->of !== 'valley' || $flow->room === null || $flow->wetted === null) {
+                continue;
+            }
+            if ($flow->room < $spare - 1e-9) {
+                $reveal = $flow->room + $flow->wetted;
+                $wanted = ceil($flow->wetted + $spare - 1e-9);
+                $findings[] = Finding::settle('water.valley', $flow->id, ['reveal' => Length::ofInches($reveal), 'wetted' => Length::ofInches($flow->wetted), 'room' => Length::ofInches(max(0.0, $flow->room)), 'wanted' => Length::ofInches($wanted), 'spare' => Length::ofInches($wanted - $flow->wetted)]);
+            }
+            if ($flow->jumps) {
+                $findings[] = Finding::note('water.jumps', $flow->id, ['depth' => Length::ofInches($flow->depth ?? 0.0), 'face' => $built[$flow->id]->face ?? '']);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  list<Flow>  $flows
+     * @return list<Finding> pans that run too deep, or that much is emptied onto
+     */
+    private function full(Plan $plan, array $flows): array
+    {
+        $most = $plan->job->rules->number('water.onePan');
+        $findings = [];
+        foreach ($flows as $flow) {
+            if ($flow->of !== 'pan') {
+                continue;
+            }
+            $poured = $flow->squareFeet > 0.0 ? $flow->gallons * $flow->poured / $flow->squareFeet : 0.0;
+            if (($flow->room ?? 1.0) < 0.0) {
+                $findings[] = Finding::settle('water.pan', $flow->id, ['depth' => Length::ofInches($flow->depth ?? 0.0), 'gallons' => round($flow->gallons, 1)]);
+            } elseif ($poured > $most) {
+                $findings[] = Finding::note('water.onto-pan', $flow->id, ['gallons' => round($poured, 1)]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  array<string, BuiltEdge>  $built
+     * @return list<Finding> where water gets in, or has no way on
+     */
+    private function stuck(Arrivals $arrivals, array $built): array
+    {
+        $findings = [];
+        foreach ($arrivals->entered as $edge => [$squareFeet, $lap]) {
+            $findings[] = Finding::settle('water.entered', $edge, ['squareFeet' => round($squareFeet), 'lap' => ($built[$edge] ?? null)?->named($lap) ?? new Term("layer.$lap")]);
+        }
+        foreach ($arrivals->trapped as $edge => $squareFeet) {
+            $findings[] = Finding::settle('water.trapped', $edge, ['squareFeet' => round($squareFeet)]);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  list<Flow>  $flows
+     * @return list<Finding> openings so wide that many codes ask for a cricket
+     */
+    private function crickets(Plan $plan, Catchment $catchment, array $flows): array
+    {
+        $openings = array_merge(...array_map(static fn ($face): array => $face->openings, $catchment->roof->faces));
+        $findings = [];
+        foreach ($flows as $flow) {
+            $own = array_values(array_filter($openings, static fn (Opening $one): bool => $one->id === $flow->id && $one->width() > self::CRICKET));
+            if ($flow->of === 'opening' && $own !== []) {
+                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $own[0]->name, 'width' => Length::ofInches($own[0]->width()), 'squareFeet' => round($flow->squareFeet, 1), 'gallons' => round($flow->gallons, 1)]);
+            }
+        }
+
+        return $findings;
+    }
+}
