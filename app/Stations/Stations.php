@@ -14,6 +14,7 @@ use App\Stations\Movement\MovementStation;
 use App\Stations\Roof\RoofStation;
 use App\Stations\Survey\SurveyStation;
 use App\Stations\Trims\TrimsStation;
+use App\Stations\Water\WaterStation;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Arr;
 
@@ -31,6 +32,7 @@ final class Stations
         TrimsStation::class,
         HoldDownStation::class,
         MovementStation::class,
+        WaterStation::class,
         LoadOutStation::class,
     ];
 

@@ -34,7 +34,6 @@ $views = [
         $p->pickOnPlan("//*[@data-edge='valley-hall.S-wing.W']");
         $p->waitFor("//*[@data-testid='true-length']");
     }),
-    'roof-block' => $desk($station('Boathouse', 'roof', '?block=wing')),
     'roof-round' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'roof', '?view=space')($p);
         $p->waitFor("//*[@data-testid='space']/canvas");
@@ -65,6 +64,13 @@ $views = [
     'edges-ends' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'edges', '?edge=valley-hall.S-wing.E&view=ends')($p);
         $p->waitFor("//*[name()='svg'][@data-end]");
+    }),
+    'water' => $desk(static function (Person $p) use ($station): void {
+        $station('Boathouse', 'water')($p);
+        $p->sees('2,203 sq ft in plan');
+        [$x, $y] = $p->middleOf('//*[@data-water]');
+        $p->drag($x + 60, $y - 70, 0, 0);
+        $p->sees('It leaves at the eave.');
     }),
     'load-out' => $desk(static function (Person $p) use ($station): void {
         $station('Oar store', 'load-out')($p);

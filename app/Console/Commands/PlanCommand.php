@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\DocumentFault;
-use App\Documents\Fault;
-use App\Documents\Understood;
 use App\Plans\WholePlan;
 use App\Stations\JobReader;
 use App\Words\Words;
@@ -23,15 +21,13 @@ final class PlanCommand extends Command
 
     protected $description = 'Print the plan of a job document as JSON';
 
-    public function handle(JobReader $reader, WholePlan $whole, Words $words): int
+    public function handle(JobReader $reader, WholePlan $whole, DocumentText $text, Words $words): int
     {
         try {
             [$file, $on] = [$this->argument('file'), $this->option('on')];
-            $plan = Plan::for($reader->read($this->text(is_string($file) ? $file : '', 'file')), is_string($on) ? $reader->circumstances($this->text($on, 'on')) : null);
+            $plan = Plan::for($reader->read($text->of(is_string($file) ? $file : '', 'file')), is_string($on) ? $reader->circumstances($text->of($on, 'on')) : null);
         } catch (DocumentFault $fault) {
-            foreach ($fault->inWords($words) as $line) {
-                fwrite(STDERR, preg_replace('/\s+/', ' ', $line['message'])."\n");
-            }
+            $text->tell($fault, $words);
 
             return self::BAD_FILE;
         }
@@ -41,15 +37,5 @@ final class PlanCommand extends Command
         );
 
         return self::SUCCESS;
-    }
-
-    private function text(string $file, string $field): string
-    {
-        if ($file === '') {
-            throw DocumentFault::of([new Fault($field, 'file-unreadable', Understood::NOTHING)]);
-        }
-        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? @file_get_contents($file) : false);
-
-        return $text === false ? throw DocumentFault::of([new Fault($field, 'file-unreadable', $file)]) : $text;
     }
 }

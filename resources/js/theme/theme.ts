@@ -27,6 +27,7 @@ interface Palette {
     stop: string;
     stopTint: string;
     tape: string;
+    water: string;
 }
 
 export const palettes: Record<Light, Palette> = {
@@ -52,6 +53,7 @@ export const palettes: Record<Light, Palette> = {
         stop: '#A62B1F',
         stopTint: '#F6DDD9',
         tape: '#FFFDF4',
+        water: '#2C6E87',
     },
     sun: {
         ground: '#FFFFFF',
@@ -75,6 +77,7 @@ export const palettes: Record<Light, Palette> = {
         stop: '#8A160B',
         stopTint: '#FFD5CF',
         tape: '#FFFFFF',
+        water: '#0A4A63',
     },
     night: {
         ground: '#161B1D',
@@ -98,6 +101,7 @@ export const palettes: Record<Light, Palette> = {
         stop: '#FF9C90',
         stopTint: '#4A221D',
         tape: '#2A2F2C',
+        water: '#6FB4CE',
     },
 };
 

@@ -294,6 +294,7 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
                     </li>
                 ))}
                 {held.fixed.length > 0 && <li>■ {t('hold.mark-fixed')}</li>}
+                {held.crimps.length > 0 && <li>∧ {t('hold.mark-crimp')}</li>}
                 {held.guards.length > 0 && <li>◆ {t('hold.mark-guard')}</li>}
                 {isEstimate && <li style={{ color: 'var(--settleInk)' }}>{t('hold.estimate-mark')}</li>}
             </ul>

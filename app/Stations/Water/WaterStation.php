@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Water;
+
+use App\Documents\Reading;
+use App\Stations\Change;
+use App\Stations\Station;
+use App\Stations\Wire;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Water\Flow;
+use Imbrex\Core\Water\Rain;
+use Imbrex\Core\Water\WaterInput;
+use Imbrex\Core\Water\WaterStage;
+use stdClass;
+
+final class WaterStation extends Station
+{
+    public function __construct(private readonly WaterSlice $slice, private readonly DropSlice $drop)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'water';
+    }
+
+    public function stage(): string
+    {
+        return 'water';
+    }
+
+    public function read(Reading $reading): WaterInput
+    {
+        $said = $reading->document->water ?? new stdClass;
+
+        return new WaterInput(isset($said->intensity) ? (float) $said->intensity : null);
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return ($before->water ?? null) == ($after->water ?? null) ? [] : [new Change('water', [])];
+    }
+
+    public function tile(Plan $plan): array
+    {
+        $water = $plan->of(WaterStage::class);
+
+        return [...Wire::state($plan, $this->stage(), $water->squareFeet > 0.0), 'gallons' => round(Rain::gallons($water->squareFeet, $water->intensity))];
+    }
+
+    public function slices(): array
+    {
+        return ['water' => $this->slice->of(...), 'drop' => $this->drop->of(...)];
+    }
+
+    /** Eaves may be asked for again; of drops there are as many as anybody lets fall. */
+    public function has(Plan $plan, string $pick): bool
+    {
+        return $plan->of(RoofStage::class)->roof->edge($pick) !== null;
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return ['flows' => array_map(static fn (Flow $flow): array => [
+            'of' => $flow->of, 'id' => $flow->id, 'planAreaSqFt' => $flow->squareFeet, 'gpm' => $flow->gallons, 'depth' => $flow->depth, 'wettedWidth' => $flow->wetted, 'room' => $flow->room,
+        ], $plan->of(WaterStage::class)->flows)];
+    }
+}

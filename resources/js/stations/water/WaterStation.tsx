@@ -1,0 +1,80 @@
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import { usePlanSlice } from '../../api/queries';
+import type { EaveShare } from '../../contracts/water';
+import type { PlanPoint } from '../../contracts/plan';
+import { useJob } from '../../job/JobContext';
+import { TapeStrip } from '../../tape/TapeStrip';
+import { WaterBench } from './WaterBench';
+import { WaterDrawing } from './WaterDrawing';
+
+/** Where does a drop go? */
+export default function WaterStation() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [eave, setEave] = useState<string | null>(null);
+    const [drop, setDrop] = useState<PlanPoint | null>(null);
+    const slice = usePlanSlice(job.id, 'water', job.revision, eave).data;
+    const path = usePlanSlice(
+        job.id,
+        'drop',
+        job.revision,
+        drop && `${drop[0].toFixed(1)}_${drop[1].toFixed(1)}`,
+        drop !== null,
+    ).data;
+    useHotkeys('escape', () => setDrop(null));
+    const isDry = slice !== undefined && slice.faces.length === 0;
+    return (
+        <>
+            <main className="deck">
+                <div className="deck-head">
+                    <span className="spacer" />
+                    {slice && !isDry && <span className="muted">{t('water.click')}</span>}
+                </div>
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {isDry && (
+                    <p className="sheet">
+                        {t('water.none')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
+                    </p>
+                )}
+                {slice && !isDry && (
+                    <WaterDrawing slice={slice} path={drop ? (path ?? null) : null} drop={drop} onDrop={setDrop} />
+                )}
+            </main>
+            {slice && !isDry ? (
+                <WaterBench slice={slice} path={drop ? (path ?? null) : null} onEave={setEave} />
+            ) : (
+                <aside className="bench" aria-label={t('bench')}>
+                    <h1>{t('water.title')}</h1>
+                </aside>
+            )}
+            {slice?.eave && <EaveTape eave={slice.eave} />}
+        </>
+    );
+}
+
+/** What each foot of an eave takes: alike stretches once, what comes at one place in chalk. */
+function EaveTape({ eave }: { eave: EaveShare }) {
+    const { t } = useTranslation();
+    return (
+        <TapeStrip
+            title={t('water.tape', { eave: eave.name })}
+            hint={t('water.tape-hint')}
+            from={0}
+            to={eave.length}
+            room={84}
+            marks={eave.stretches.map((one) => ({
+                at: one.place ? one.from : (one.from + one.to) / 2,
+                tone: one.place ? ('chalk' as const) : ('ink' as const),
+                label: one.said,
+                strong: one.place,
+            }))}
+        />
+    );
+}

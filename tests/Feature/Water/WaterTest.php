@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Water;
+
+use Illuminate\Support\Facades\Artisan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\FeatureTestCase;
+
+/** Where rain goes, over HTTP and from the command line. */
+final class WaterTest extends FeatureTestCase
+{
+    public function test_valleys_eaves_and_rain(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $slice = fn (string $pick = ''): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/water?pick=$pick")->assertOk()->json();
+        $water = $slice();
+        self::assertSame('Rain of 4″ in an hour, straight down: 2,203 sq ft in plan, 91.6 gal a minute.', $water['said']);
+        // By hand: (194 + 72) / 2 × 122 of the hall, 122 × 122 / 2 of the wing, 164.4 sq ft; × 4 / 96.23.
+        self::assertSame(['6.8 gal/min', '4.7 gal/min'], array_column($water['valleys'], 'gallons'));
+        self::assertStringStartsWith('164 sq ft drain here, 113 of them from Hall S.', $water['valleys'][0]['said']);
+        self::assertFalse($water['valleys'][0]['tight']);
+        // A gable's eave takes alike on every foot; the hall's takes the valley at once.
+        $wing = $slice('eave-wing.W')['eave'];
+        self::assertSame('Wing W: eave', $wing['name']);
+        self::assertCount(1, $wing['stretches']);
+        self::assertContains(true, array_column($slice('eave-hall.S')['eave']['stretches'], 'place'));
+
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['intensity' => 8]], 1)->assertOk();
+        self::assertSame(['13.7 gal/min', '9.4 gal/min'], array_column($slice()['valleys'], 'gallons'));
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['intensity' => 31]], 2)->assertUnprocessable()->assertJsonPath('faults.0.field', 'water.intensity');
+    }
+
+    /** @return array<string, array{string, list<string>, string}> where in plan; on what; the end */
+    public static function drops(): array
+    {
+        return [
+            'above the valley' => ['446_150', ['pan', 'valley', 'eave'], 'It leaves at the eave.'],
+            'on the north side' => ['300_300', ['pan', 'eave'], 'It leaves at the eave.'],
+            'beside the roof' => ['-500_-500', [], ''],
+            'not a place' => ['hall.S', [], ''],
+        ];
+    }
+
+    /** @param  list<string>  $on */
+    #[DataProvider('drops')]
+    public function test_a_drop_goes_its_way(string $pick, array $on, string $end): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $drop = (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/drop?pick=$pick")->assertOk()->json();
+        self::assertSame([$on, $end], [array_column($drop['steps'], 'on'), $drop['end']]);
+    }
+
+    public function test_the_command_follows_a_drop(): void
+    {
+        $file = base_path('database/demo/boathouse.json');
+        self::assertSame(0, Artisan::call('imbrex:drop', ['file' => $file, 'face' => 'hall.S', 'u' => '460', 'v' => '150']));
+        $way = json_decode(Artisan::output(), true);
+        self::assertSame(['eave', 'eave-hall.S', ['pan', 'valley', 'eave', 'end']], [$way['end'], $way['by'], array_column($way['path'], 'on')]);
+        self::assertSame(2, Artisan::call('imbrex:drop', ['file' => $file, 'face' => 'nowhere', 'u' => '460', 'v' => '150']));
+
+        self::assertSame(0, Artisan::call('imbrex:plan', ['file' => $file]));
+        $flows = json_decode(Artisan::output(), true)['flows'];
+        self::assertEqualsWithDelta(2202.972, array_sum(array_column(array_filter($flows, static fn (array $flow): bool => $flow['of'] === 'eave'), 'planAreaSqFt')), 0.01);
+        self::assertEqualsWithDelta(164.38 * 4.0 / 96.23, array_values(array_filter($flows, static fn (array $flow): bool => $flow['id'] === 'valley-hall.S-wing.W'))[0]['gpm'], 0.01);
+    }
+
+    /** @return array<string, mixed> */
+    private static function boathouse(): array
+    {
+        return json_decode((string) file_get_contents(base_path('database/demo/boathouse.json')), true);
+    }
+}
