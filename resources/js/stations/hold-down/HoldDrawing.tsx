@@ -1,10 +1,10 @@
-import { useRef, useState, type PointerEvent, type WheelEvent } from 'react';
+import { memo, useMemo, useRef, useState, type PointerEvent, type WheelEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { HeldFace, HeldSeam } from '../../contracts/hold-down';
 import type { PlanPoint } from '../../contracts/plan';
 import type { PlanFace } from '../../contracts/roof';
 import { EdgeLine } from '../../deck/EdgeLine';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 import { Said } from '../../tape/Len';
 
 interface HoldDrawingProps {
@@ -28,17 +28,10 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
     const dragged = useRef<{ x: number; y: number; far: boolean } | null>(null);
     const fingers = useRef(new Map<number, PlanPoint>());
     const [marked, setMarked] = useState<[number, number] | null>(null);
-    const view = frame(face.outline, size, { x: 26, top: 30, bottom: 26 });
+    const view = useMemo(() => frame(face.outline, size, { x: 26, top: 30, bottom: 26 }), [face, size]);
     const us = face.outline.map(([u]) => u);
     const [left, right] = [Math.min(...us), Math.max(...us)];
     const at = ([u, v]: PlanPoint): PlanPoint => view.at(u, v);
-    const cross = (points: PlanPoint[], reach: number) =>
-        points
-            .map((point) => {
-                const [x, y] = at(point);
-                return `M${(x - reach).toFixed(1)} ${y.toFixed(1)}h${2 * reach}M${x.toFixed(1)} ${(y - reach).toFixed(1)}v${2 * reach}`;
-            })
-            .join('');
     const closer = (times: number) =>
         setZoom((was) => {
             const by = Math.max(1, Math.min(MOST, was.by * times));
@@ -106,10 +99,9 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
         onSeam(near.number);
     };
     const wheel = (event: WheelEvent) => closer(event.deltaY < 0 ? STEP : 1 / STEP);
-    const fasteners: PlanPoint[] =
-        held.screws.length > 0 ? held.screws : held.seams.flatMap((one) => one.clips.map((v): PlanPoint => [one.u, v]));
-    // Seams a cover apart have room for their crosses.
-    const reach = Math.min(3.4, Math.max(1.5, view.scale * 4.5)) / Math.sqrt(zoom.by);
+    // Seams a cover apart have room for their crosses. While it zooms they are drawn anew step by step, not at every move.
+    const thin = Math.sqrt(STEP ** Math.round(Math.log(zoom.by) / Math.log(STEP)));
+    const reach = Math.min(3.4, Math.max(1.5, view.scale * 4.5)) / thin;
     return (
         <>
             <div className="drawing" ref={box}>
@@ -175,34 +167,7 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
                                 strokeWidth="2.6"
                             />
                         )}
-                        <path
-                            d={cross(fasteners, reach)}
-                            fill="none"
-                            stroke="var(--ink)"
-                            strokeWidth={1.6 / Math.sqrt(zoom.by)}
-                            data-fasteners={fasteners.length}
-                        />
-                        <path
-                            d={held.crimps
-                                .map((point) => {
-                                    const [x, y] = at(point);
-                                    return `M${(x - reach).toFixed(1)} ${(y + reach).toFixed(1)}l${reach} ${-2 * reach}l${reach} ${2 * reach}`;
-                                })
-                                .join('')}
-                            fill="none"
-                            stroke="var(--muted)"
-                            strokeWidth={1 / Math.sqrt(zoom.by)}
-                        />
-                        <path
-                            d={held.fixed
-                                .map((point) => {
-                                    const [x, y] = at(point);
-                                    return `M${(x - reach / 2).toFixed(1)} ${(y - reach / 2).toFixed(1)}h${reach}v${reach}h${-reach}z`;
-                                })
-                                .join('')}
-                            fill="var(--ink)"
-                            data-fixed={held.fixed.length}
-                        />
+                        <Marks held={held} view={view} reach={reach} thin={thin} />
                         <Guards held={held} at={at} reach={reach} />
                         {marked && (
                             <line
@@ -311,6 +276,56 @@ function Hatch({ id, size, lines }: { id: string; size: number; lines: string[] 
         </pattern>
     );
 }
+
+interface MarksProps {
+    held: HeldFace;
+    view: Frame;
+    reach: number;
+    thin: number;
+}
+
+/** Every clip or screw as a cross, places crimped by hand, what fixes the panels. */
+const Marks = memo(function Marks({ held, view, reach, thin }: MarksProps) {
+    const each = (points: PlanPoint[], draw: (x: number, y: number) => string) =>
+        points.map(([u, v]) => draw(...view.at(u, v))).join('');
+    const fasteners: PlanPoint[] =
+        held.screws.length > 0 ? held.screws : held.seams.flatMap((one) => one.clips.map((v): PlanPoint => [one.u, v]));
+    const r = reach.toFixed(2);
+    const twice = (2 * reach).toFixed(2);
+    const half = 0.8 / thin;
+    const thick = (2 * half).toFixed(2);
+    return (
+        <>
+            <path
+                d={each(
+                    fasteners,
+                    (x, y) =>
+                        `M${(x - reach).toFixed(2)} ${(y - half).toFixed(2)}h${twice}v${thick}h-${twice}zM${(x - half).toFixed(2)} ${(y - reach).toFixed(2)}h${thick}v${twice}h-${thick}z`,
+                )}
+                fill="var(--ink)"
+                shapeRendering="crispEdges"
+                data-fasteners={fasteners.length}
+            />
+            <path
+                d={each(
+                    held.crimps,
+                    (x, y) => `M${(x - reach).toFixed(1)} ${(y + reach).toFixed(1)}l${r} -${twice}l${r} ${twice}`,
+                )}
+                fill="none"
+                stroke="var(--muted)"
+                strokeWidth={1 / thin}
+            />
+            <path
+                d={each(
+                    held.fixed,
+                    (x, y) => `M${(x - reach / 2).toFixed(1)} ${(y - reach / 2).toFixed(1)}h${r}v${r}h-${r}z`,
+                )}
+                fill="var(--ink)"
+                data-fixed={held.fixed.length}
+            />
+        </>
+    );
+});
 
 /** Rows of snow guards: a line with a diamond for each pad or clamp. */
 function Guards({ held, at, reach }: { held: HeldFace; at: (point: PlanPoint) => PlanPoint; reach: number }) {
