@@ -303,7 +303,6 @@ const Marks = memo(function Marks({ held, view, reach, thin }: MarksProps) {
                         `M${(x - reach).toFixed(2)} ${(y - half).toFixed(2)}h${twice}v${thick}h-${twice}zM${(x - half).toFixed(2)} ${(y - reach).toFixed(2)}h${thick}v${twice}h-${thick}z`,
                 )}
                 fill="var(--ink)"
-                shapeRendering="crispEdges"
                 data-fasteners={fasteners.length}
             />
             <path
