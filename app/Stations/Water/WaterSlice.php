@@ -7,7 +7,9 @@ namespace App\Stations\Water;
 use App\Stations\Edges\EdgeNames;
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
@@ -36,31 +38,54 @@ final readonly class WaterSlice
     {
         $roof = $plan->of(RoofStage::class)->roof;
         $water = $plan->of(WaterStage::class);
-        $names = $this->names->of($roof);
-        $openings = [];
-        foreach ($roof->faces as $face) {
-            foreach ($face->openings as $opening) {
-                $openings[$opening->id] = $opening->name;
-            }
-        }
-        $rows = fn (array $flows, callable $said): array => array_map(fn (Flow $flow): array => [
-            'id' => $flow->id, 'name' => $names[$flow->id] ?? $openings[$flow->id] ?? $flow->id, 'gallons' => $this->words->say('water.gallons', ['gallons' => sprintf('%.1f', $flow->gallons)]),
-            'said' => $said($flow), 'tight' => ($flow->room ?? INF) < $plan->job->rules->number('water.spare') - 1e-9, 'share' => $flow->gallons / max(1e-9, $flows[0]->gallons),
-        ], $flows);
         $eaves = $this->sorted($water, 'eave');
         $eave = array_values(array_filter($eaves, static fn (Flow $flow): bool => $flow->id === $pick))[0] ?? $eaves[0] ?? null;
+        $rows = $this->rows($plan);
 
         return [
-            'said' => $this->words->say('water.said', ['rain' => Wire::tape($plan)->inInches()->print($water->intensity), 'area' => round($water->squareFeet), 'gallons' => sprintf('%.1f', Rain::gallons($water->squareFeet, $water->intensity))]),
+            'said' => $this->said($plan),
             'intensity' => $water->intensity,
             'own' => $plan->job->part(WaterInput::class)->intensity !== null,
             'faces' => array_map($this->face(...), $roof->faces),
             'edges' => array_map(static fn (Edge $edge): array => ['id' => $edge->id, 'kind' => $edge->kind->value, 'plan' => [[$edge->from->u, $edge->from->v], [$edge->to->u, $edge->to->v]], 'heights' => [$edge->fromHeight, $edge->toHeight]], $roof->edges),
-            'valleys' => $rows($this->sorted($water, 'valley'), fn (Flow $flow): string => $this->valley($flow, $roof, $plan)),
-            'openings' => $rows($this->sorted($water, 'opening'), fn (Flow $flow): string => $this->words->say('water.opening-said', ['area' => round($flow->squareFeet, 1)])),
-            'eaves' => $rows($eaves, fn (Flow $flow): string => $this->words->say('water.eave-said', ['area' => round($flow->squareFeet)])),
-            'eave' => $eave === null ? null : $this->share($eave, $names[$eave->id] ?? $eave->id, $roof),
+            'valleys' => $rows['valley'],
+            'openings' => $rows['opening'],
+            'eaves' => $rows['eave'],
+            'eave' => $eave === null ? null : $this->share($eave, $this->names->of($roof)[$eave->id] ?? $eave->id, $roof, $plan),
+            'pans' => $this->pans($water, $roof, $plan),
             'findings' => $this->wire->findings($plan, $plan->findingsOf('water')),
+        ];
+    }
+
+    public function said(Plan $plan): string
+    {
+        $water = $plan->of(WaterStage::class);
+
+        return $this->words->say('water.said', ['rain' => Wire::tape($plan)->inInches()->print($water->intensity), 'area' => round($water->squareFeet), 'gallons' => sprintf('%.1f', Rain::gallons($water->squareFeet, $water->intensity))]);
+    }
+
+    /** @return array{valley: list<array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}>, opening: list<array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}>, eave: list<array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}>} what runs where, the most first */
+    public function rows(Plan $plan): array
+    {
+        $roof = $plan->of(RoofStage::class)->roof;
+        $water = $plan->of(WaterStage::class);
+        $names = $this->names->of($roof);
+        foreach ($roof->faces as $face) {
+            foreach ($face->openings as $opening) {
+                $names[$opening->id] ??= $opening->name;
+            }
+        }
+        $spare = $plan->job->rules->number('water.spare');
+        /** @param  list<Flow>  $flows */
+        $rows = fn (array $flows, callable $said): array => array_map(fn (Flow $flow): array => [
+            'id' => $flow->id, 'name' => $names[$flow->id] ?? $flow->id, 'gallons' => $this->words->say('water.gallons', ['gallons' => sprintf('%.1f', $flow->gallons)]),
+            'said' => (string) $said($flow), 'tight' => ($flow->room ?? INF) < $spare - 1e-9, 'share' => $flow->gallons / max(1e-9, $flows[0]->gallons),
+        ], array_values($flows));
+
+        return [
+            'valley' => $rows($this->sorted($water, 'valley'), fn (Flow $flow): string => $this->valley($flow, $roof, $plan)),
+            'opening' => $rows($this->sorted($water, 'opening'), fn (Flow $flow): string => $this->words->say('water.opening-said', ['area' => round($flow->squareFeet, 1)])),
+            'eave' => $rows($this->sorted($water, 'eave'), fn (Flow $flow): string => $this->words->say('water.eave-said', ['area' => round($flow->squareFeet)])),
         ];
     }
 
@@ -91,15 +116,44 @@ final readonly class WaterSlice
     }
 
     /** @return array<string, mixed> */
-    private function share(Flow $flow, string $name, Roof $roof): array
+    private function share(Flow $flow, string $name, Roof $roof, Plan $plan): array
     {
+        $input = $plan->job->part(WaterInput::class);
+        $intensity = $plan->of(WaterStage::class)->intensity;
+        $outlets = $input->gutters[$flow->id] ?? [];
+        $shares = $outlets === [] ? [] : $flow->byOutlet($outlets);
         $stretches = $flow->stretches();
         $length = $roof->edge($flow->id)?->length() ?? max([0.0, ...array_column($stretches, 1)]);
 
-        return ['id' => $flow->id, 'name' => $name, 'length' => $length, 'stretches' => array_map(fn (array $one): array => [
+        return ['id' => $flow->id, 'name' => $name, 'length' => $length, 'outlets' => array_map(fn (float $at, float $squareFeet): array => [
+            'at' => $at, 'said' => $this->words->say('water.outlet', ['at' => Wire::tape($plan)->print($at), 'area' => round($squareFeet), 'gallons' => sprintf('%.1f', Rain::gallons($squareFeet, $intensity))]),
+        ], $outlets, $shares), 'stretches' => array_map(fn (array $one): array => [
             'from' => max(0.0, min($length, $one[0])), 'to' => max(0.0, min($length, $one[1])), 'place' => $one[1] - $one[0] < 1e-6,
             'said' => $this->words->say($one[1] - $one[0] < 1e-6 ? 'water.at-once' : 'water.a-foot', ['area' => $one[2] < 9.95 ? sprintf('%.1f', $one[2]) : sprintf('%.0f', $one[2])]),
         ], $stretches)];
+    }
+
+    /** @return list<array<string, mixed>> the middle of each pan, from its upper end to its foot */
+    private function pans(WaterResult $water, Roof $roof, Plan $plan): array
+    {
+        $flows = $water->of('pan');
+        $most = max([1e-9, ...array_map(static fn (Flow $flow): float => $flow->gallons, $flows)]);
+        $gallons = array_column(array_map(static fn (Flow $flow): array => [$flow->id, $flow->gallons], $flows), 1, 0);
+        $pans = [];
+        $layouts = $plan->of(LayoutStage::class)->layouts;
+        foreach ($roof->faces as $face) {
+            foreach (($layouts[$face->id] ?? null)->strips ?? [] as $strip) {
+                $u = ($strip->left + $strip->right) / 2.0;
+                $at = $face->outline->transposed()->crossingsAt($u);
+                $share = ($gallons["$face->id-$strip->position"] ?? 0.0) / $most;
+                if ($at !== [] && $share > 0.0) {
+                    [$from, $to] = array_map(static fn (float $v): Point => $face->frame?->toPlan(new Point($u, $v)) ?? new Point($u, $v), [max($at), min($at)]);
+                    $pans[] = ['from' => [$from->u, $from->v], 'to' => [$to->u, $to->v], 'share' => $share];
+                }
+            }
+        }
+
+        return $pans;
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\Stations\Water;
 use App\Documents\Reading;
 use App\Stations\Change;
 use App\Stations\Station;
+use App\Stations\StationFile;
 use App\Stations\Wire;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -18,7 +19,7 @@ use stdClass;
 
 final class WaterStation extends Station
 {
-    public function __construct(private readonly WaterSlice $slice, private readonly DropSlice $drop)
+    public function __construct(private readonly WaterSlice $slice, private readonly DropSlice $drop, private readonly WaterSheet $sheet)
     {
     }
 
@@ -35,8 +36,16 @@ final class WaterStation extends Station
     public function read(Reading $reading): WaterInput
     {
         $said = $reading->document->water ?? new stdClass;
+        $gutters = [];
+        foreach ((array) ($said->gutters ?? []) as $edge => $gutter) {
+            $outlets = array_map(static fn (mixed $at): float => (float) $at, array_values((array) $gutter->outlets));
+            sort($outlets);
+            if ($outlets !== []) {
+                $gutters[(string) $edge] = $outlets;
+            }
+        }
 
-        return new WaterInput(isset($said->intensity) ? (float) $said->intensity : null);
+        return new WaterInput(isset($said->intensity) ? (float) $said->intensity : null, $gutters);
     }
 
     public function changes(stdClass $before, stdClass $after): array
@@ -60,6 +69,11 @@ final class WaterStation extends Station
     public function has(Plan $plan, string $pick): bool
     {
         return $plan->of(RoofStage::class)->roof->edge($pick) !== null;
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('water.pdf', 'application/pdf', $this->sheet->pdf(...))];
     }
 
     public function whole(Plan $plan): array

@@ -30,6 +30,6 @@ final readonly class Catchment
             $cells[$face->id] = new FaceCells($face, array_merge(...array_map(static fn (Strip $strip): array => [$strip->left, $strip->right], $strips)), Cover::over($face, $roof->faces));
         }
 
-        return new self($roof, $cells, new Runoff($roof, $cells, $pans, $plan->of(EdgesStage::class)->edges));
+        return new self($roof, $cells, new Runoff($roof, $cells, $pans, $plan->of(EdgesStage::class)->edges, $plan->job->part(WaterInput::class)->gutters));
     }
 }

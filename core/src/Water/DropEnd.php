@@ -9,6 +9,8 @@ enum DropEnd: string
 {
     /** Over an eave or a peak. */
     case Eave = 'eave';
+    /** Over an edge into its gutter. */
+    case Gutter = 'gutter';
     /** Over a rake, or off a roof whose lower edge nobody has placed. */
     case Ground = 'ground';
     /** Into the roof, by a lap that runs the wrong way or an edge that lies open. */

@@ -22,12 +22,16 @@ final readonly class FaceCells
     /** @var list<list<Cell>> by column, from the eave up */
     private array $columns;
 
+    /** @var list<Opening> that stand in the way of water; it goes round a pipe within its pan */
+    private array $openings;
+
     /**
      * @param  list<float>  $seams  across the face: water does not pass them
      * @param  list<Cover>  $covers  roofs that lie over parts of it
      */
     public function __construct(private Face $face, array $seams, private array $covers)
     {
+        $this->openings = array_values(array_filter($face->openings, static fn (Opening $opening): bool => $opening->kind->partsPanels()));
         $this->cuts = $this->cuts($seams);
         $columns = [];
         foreach (array_slice($this->cuts, 1) as $i => $to) {
@@ -76,7 +80,7 @@ final readonly class FaceCells
     private function cuts(array $seams): array
     {
         $bounds = $this->face->outline->bounds();
-        $lines = [...$this->face->region()->loops(), ...array_map(static fn (Opening $opening): Polygon => $opening->outline, $this->openings()), ...array_map(static fn (Cover $cover): Polygon => $cover->outline, $this->covers)];
+        $lines = [...$this->face->region()->loops(), ...array_map(static fn (Opening $opening): Polygon => $opening->outline, $this->openings), ...array_map(static fn (Cover $cover): Polygon => $cover->outline, $this->covers)];
         $cuts = $seams;
         foreach ($lines as $i => $loop) {
             foreach ($loop->corners as $corner) {
@@ -149,7 +153,7 @@ final readonly class FaceCells
     private function stretch(float $from, float $to, float $u, array $foot, float $high): array
     {
         $holes = [];
-        foreach ($this->openings() as $opening) {
+        foreach ($this->openings as $opening) {
             $through = array_values(self::sidesAt($opening->outline, $u));
             if (count($through) > 1 && min($through) > $foot[0] && max($through) < $high) {
                 $holes[] = [min($through), max($through), $opening->id];
@@ -203,11 +207,5 @@ final readonly class FaceCells
         }
 
         return $at;
-    }
-
-    /** @return list<Opening> that stand in the way of water; it goes round a pipe within its pan */
-    private function openings(): array
-    {
-        return array_values(array_filter($this->face->openings, static fn (Opening $opening): bool => $opening->kind->partsPanels()));
     }
 }

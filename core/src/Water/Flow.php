@@ -29,6 +29,26 @@ final readonly class Flow
     {
     }
 
+    /**
+     * What each outlet of a level gutter takes: water runs to the nearer one.
+     *
+     * @param  non-empty-list<float>  $outlets  inches from the left end, rising
+     * @return non-empty-list<float> square feet, an outlet each
+     */
+    public function byOutlet(array $outlets): array
+    {
+        return array_map(function (float $at, int $i) use ($outlets): float {
+            $low = $i === 0 ? -INF : ($outlets[$i - 1] + $at) / 2.0;
+            $high = isset($outlets[$i + 1]) ? ($at + $outlets[$i + 1]) / 2.0 : INF;
+            $share = 0.0;
+            foreach ($this->along as [$from, $to, $squareFeet]) {
+                $share += $squareFeet * ($to - $from < 1e-6 ? (float) ($from >= $low && $from < $high) : max(0.0, min($to, $high) - max($from, $low)) / ($to - $from));
+            }
+
+            return $share;
+        }, $outlets, array_keys($outlets));
+    }
+
     /** @return list<array{float, float, float}> stretches of an eave that take alike: from where to where, and square feet a foot; at one place all of it */
     public function stretches(): array
     {

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Water;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
@@ -25,18 +26,32 @@ final readonly class Runoff
     /** Ends of edges this near (in) are one place: measured planes may not close to a hair. */
     private const NEAR = 1.0;
 
+    /** Half an inch on, water has fallen by no less (in). */
+    private const FALLS = 0.001;
+
     private const OPEN = ['reversed', 'open', 'bare'];
 
+    private const OPEN_EDGES = [EdgeKind::Eave, EdgeKind::Peak, EdgeKind::Rake];
+
     private SideFinder $sides;
+
+    /** @var array<string, Bounds|null> in plan, by face; null where it is not placed */
+    private array $bounds;
 
     /**
      * @param  array<string, FaceCells>  $cells  by face
      * @param  array<string, list<array{float, float, int}>>  $pans  by face: from, to and position of every strip, from the left
      * @param  array<string, BuiltEdge>  $built  by id of the edge
+     * @param  array<string, mixed>  $gutters  by id of the edge that has one
      */
-    public function __construct(private Roof $roof, private array $cells, private array $pans, private array $built)
+    public function __construct(private Roof $roof, private array $cells, private array $pans, private array $built, private array $gutters)
     {
         $this->sides = new SideFinder($roof);
+        $bounds = [];
+        foreach ($roof->faces as $face) {
+            $bounds[$face->id] = $face->frame?->inPlan($face->outline)->bounds();
+        }
+        $this->bounds = $bounds;
     }
 
     /** A drop from straight above a place of the plan; null beside the roof. */
@@ -173,7 +188,13 @@ final readonly class Runoff
         $isEave = in_array($kind, [EdgeKind::Eave, EdgeKind::Peak], true);
         $steps[] = new DropStep($isEave ? WaterWay::Eave : WaterWay::Rake, $face->id, $id, $foot, $foot);
 
-        return new DropPath($steps, $isEave ? DropEnd::Eave : DropEnd::Ground, $id);
+        $end = match (true) {
+            isset($this->gutters[$id]) => DropEnd::Gutter,
+            $isEave => DropEnd::Eave,
+            default => DropEnd::Ground,
+        };
+
+        return new DropPath($steps, $end, $id);
     }
 
     /**
@@ -184,6 +205,9 @@ final readonly class Runoff
      */
     private function off(EdgeKind $kind, Face $face, string $id, Point $foot, Point $plan, array &$steps): DropPath|array
     {
+        if (isset($this->gutters[$id])) {
+            return $this->leaves($kind, $face, $id, $foot, $steps);
+        }
         $frame = $face->frame;
         $beyond = $frame === null ? $plan : new Point($plan->u - self::BEYOND * $frame->east, $plan->v - self::BEYOND * $frame->north);
         $below = $this->highest($beyond, ($frame?->plane->at($plan) ?? 0.0) - self::BEYOND, $face->id);
@@ -216,13 +240,18 @@ final readonly class Runoff
             }
             $long = max(1e-6, $high->distanceTo($low));
             $beyond = new Point($low->u + ($low->u - $high->u) / $long * self::BEYOND, $low->v + ($low->v - $high->v) / $long * self::BEYOND);
-            $below = $this->highest($beyond, $height + self::BEYOND, null);
+            // What goes on from there lies lower: a roof that rises beyond holds it.
+            $below = $this->highest($beyond, $height - self::FALLS, null);
             if ($below !== null) {
                 return $below;
             }
-            [$at, $eave] = $this->eaveAt($edge, $low);
+            $open = $this->openAt($edge, $low);
+            if ($open === null) {
+                return new DropPath($steps, DropEnd::Trapped, $edge->id);
+            }
+            [$at, $end] = $open;
 
-            return $this->leaves(EdgeKind::Eave, $at, $eave, $at->frame?->toDeck($low) ?? $foot, $steps);
+            return $this->leaves($end->kind, $at, $end->id, $at->frame?->toDeck($low) ?? $foot, $steps);
         }
 
         return new DropPath($steps, DropEnd::Trapped, $edge->id);
@@ -243,21 +272,22 @@ final readonly class Runoff
         return null;
     }
 
-    /** @return array{Face, string} the eave a valley empties at, and the face it belongs to */
-    private function eaveAt(Edge $valley, Point $low): array
+    /** @return array{Face, Edge}|null the open edge a valley empties over, its own faces' before others', and the face that ends there */
+    private function openAt(Edge $valley, Point $low): ?array
     {
+        $found = null;
         foreach ($this->roof->edges as $edge) {
+            if (! in_array($edge->kind, self::OPEN_EDGES, true) || min($edge->from->distanceTo($low), $edge->to->distanceTo($low)) > self::NEAR) {
+                continue;
+            }
             $own = array_values(array_intersect($edge->faces, $valley->faces));
-            if ($edge->kind === EdgeKind::Eave && $own !== [] && min($edge->from->distanceTo($low), $edge->to->distanceTo($low)) < self::NEAR) {
-                $face = $this->roof->face($own[0]);
-                if ($face !== null) {
-                    return [$face, $edge->id];
-                }
+            $face = $this->roof->face($own[0] ?? $edge->faces[0]);
+            if ($face !== null && ($found === null || ($own !== [] && ! in_array($found[0]->id, $valley->faces, true)))) {
+                $found = [$face, $edge];
             }
         }
-        $face = $this->roof->face($valley->faces[0]);
 
-        return [$face ?? throw new \LogicException($valley->id), $valley->id];
+        return $found;
     }
 
     /**
@@ -306,7 +336,8 @@ final readonly class Runoff
         $best = null;
         $height = -INF;
         foreach ($this->roof->faces as $face) {
-            if ($face->frame === null || $face->id === $not) {
+            $bounds = $this->bounds[$face->id];
+            if ($face->frame === null || $bounds === null || $face->id === $not || $plan->u < $bounds->left || $plan->u > $bounds->right || $plan->v < $bounds->bottom || $plan->v > $bounds->top) {
                 continue;
             }
             $there = $face->frame->plane->at($plan);

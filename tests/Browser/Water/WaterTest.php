@@ -35,5 +35,15 @@ final class WaterTest extends BrowserTestCase
         $person->waitForSave();
         $person->find("//button[@data-flow='eave-wing.W']")->click();
         $person->sees('What each foot of it takes: Wing W: eave');
+        $person->press('Hang a gutter');
+        $person->sees('Outlet at 15′ 7″: 158 sq ft, 13.2 gal/min');
+        $person->type('An outlet at', '0');
+        $person->press('Add');
+        $person->sees('Outlet at 0″: 79 sq ft, 6.6 gal/min');
+        $person->waitForSave();
+        // Rain on all of it: a stream in every pan.
+        self::assertCount(0, $person->all("//*[@data-stream='pan']"));
+        $person->press('Rain on the whole roof');
+        $person->waitUntil(static fn (): bool => count($person->all("//*[@data-stream='pan']")) > 100);
     }
 }

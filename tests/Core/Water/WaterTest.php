@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Imbrex\Core\Builds\Adaptation;
+use Imbrex\Core\Builds\BuildBook;
+use Imbrex\Core\Builds\BuildsInput;
+use Imbrex\Core\Builds\EdgeWish;
+use Imbrex\Core\Builds\Fixing;
+use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
@@ -128,6 +135,45 @@ final class WaterTest extends TestCase
         self::assertNotNull($path);
         self::assertContains(WaterWay::Fall, array_map(static fn ($step): WaterWay => $step->on, $path->steps));
         self::assertSame('low.S', $path->steps[count($path->steps) - 1]->face);
+    }
+
+    /** A gutter takes all that reaches it, by its outlets: the hall's north side is a hip's trapezoid, alike about its middle. */
+    public function test_gutters_part_their_water_by_outlet(): void
+    {
+        $plan = RoofJob::plan(RoofJob::boathouse());
+        $guttered = Plan::for($plan->job->with(new WaterInput(4.0, ['eave-hall.N' => [0.0, 350.0, 700.0]])));
+        $flow = self::flow($guttered, 'eave', 'eave-hall.N');
+        $shares = $flow->byOutlet([0.0, 350.0, 700.0]);
+        self::assertEqualsWithDelta($flow->squareFeet, array_sum($shares), 1e-6);
+        self::assertEqualsWithDelta($shares[0], $shares[2], 1e-6);
+        // Left of 175: a triangle of 175 by hand; the face rises 1 in 1 in plan from its corner.
+        self::assertEqualsWithDelta(175.0 * 175.0 / 2.0 / 144.0, $shares[0], 0.8);
+        self::assertSame([DropEnd::Gutter, DropEnd::Eave], array_map(static fn (string $face): ?DropEnd => Catchment::of($guttered)->runoff->from($face, 300.0, 60.0)?->end, ['hall.N', 'hall.S']));
+        self::assertEqualsWithDelta([0.0, $flow->squareFeet], $flow->byOutlet([-1000.0, 100.0]), 1e-6);
+    }
+
+    /** On every build that ships each drop ends outside; with one lap turned the wrong way drops get in there, behind that layer. */
+    public function test_what_ships_keeps_water_out_and_a_reversed_lap_lets_it_in(): void
+    {
+        $book = BuildBook::shipped();
+        $tried = 0;
+        foreach ([EdgeKind::Eave, EdgeKind::Valley] as $kind) {
+            foreach ($book->choices($kind, Fixing::of(Family::SnapLock)) as $build) {
+                $plan = RoofJob::plan(RoofJob::boathouse());
+                $this->drops(Plan::for($plan->job->with(new BuildsInput(builds: [$kind->value => $build->key]))), 240, true);
+                $tried++;
+            }
+        }
+        self::assertGreaterThan(4, $tried);
+        $order = ['trim-cleat', 'membrane', 'eave-trim', 'tape', 'offset-cleat', 'panel'];
+        $plan = RoofJob::plan(RoofJob::boathouse(), wishes: ['eave-hall.N' => new EdgeWish(build: 'cleat-nose@1', adaptation: new Adaptation($order, ['eave-trim' => 8.0]))]);
+        $path = Catchment::of($plan)->runoff->from('hall.N', 200.0, 90.0);
+        self::assertSame([DropEnd::Entered, 'eave-hall.N', 'eave-trim'], [$path?->end, $path?->by, $path?->lap]);
+        $said = RoofJob::findings($plan, 'water.entered');
+        self::assertSame(['eave-hall.N'], array_map(static fn (Finding $one): string => $one->where, $said));
+        // All of the north side, and of no other.
+        self::assertEqualsWithDelta(700.0 * 194.0 / 144.0 - 194.0 * 194.0 / 144.0, $said[0]->parameters['squareFeet'], 1.0);
+        self::assertSame(DropEnd::Eave, Catchment::of($plan)->runoff->from('hall.S', 100.0, 60.0)?->end);
     }
 
     public function test_no_drop_goes_uphill_and_each_leaves(): void

@@ -30,7 +30,12 @@ final class WaterTest extends FeatureTestCase
 
         $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['intensity' => 8]], 1)->assertOk();
         self::assertSame(['13.7 gal/min', '9.4 gal/min'], array_column($slice()['valleys'], 'gallons'));
-        $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['intensity' => 31]], 2)->assertUnprocessable()->assertJsonPath('faults.0.field', 'water.intensity');
+        $gutters = ['eave-wing.W' => ['outlets' => [187, 0]]];
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['gutters' => $gutters]], 2)->assertOk();
+        self::assertSame(['Outlet at 0″: 79 sq ft, 3.3 gal/min', 'Outlet at 15′ 7″: 79 sq ft, 3.3 gal/min'], array_column($slice('eave-wing.W')['eave']['outlets'], 'said'));
+        self::assertStringStartsWith('%PDF', (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/water.pdf")->assertOk()->getContent());
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['gutters' => ['eave-wing.W' => ['outlets' => []]]]], 3)->assertUnprocessable()->assertJsonPath('faults.0.field', 'water.gutters.eave-wing.W.outlets');
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'water' => ['intensity' => 31]], 3)->assertUnprocessable()->assertJsonPath('faults.0.field', 'water.intensity');
     }
 
     /** @return array<string, array{string, list<string>, string}> where in plan; on what; the end */

@@ -4,6 +4,7 @@ import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { setRain } from '../../job/waterEdits';
 import { Said } from '../../tape/Len';
+import { Gutter } from './Gutter';
 import { NumberField } from '../../tape/NumberField';
 
 interface WaterBenchProps {
@@ -52,6 +53,7 @@ export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
             <Flows title={t('water.valleys')} flows={slice.valleys} />
             <Flows title={t('water.openings')} flows={slice.openings} />
             <Flows title={t('water.eaves')} flows={slice.eaves} picked={slice.eave?.id} onPick={onEave} />
+            {slice.eave && <Gutter key={slice.eave.id} eave={slice.eave} />}
             <Findings findings={slice.findings} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.water')}</p>

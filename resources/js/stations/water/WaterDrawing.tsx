@@ -7,6 +7,8 @@ import { frame, pointsOf, useSize } from '../../deck/useFrame';
 
 interface WaterDrawingProps {
     slice: WaterSlice;
+    /** Whether every pan shows what runs in it. */
+    rain: boolean;
     path: DropSlice | null;
     drop: PlanPoint | null;
     onDrop: (plan: PlanPoint) => void;
@@ -15,7 +17,7 @@ interface WaterDrawingProps {
 const WIDEST = 14;
 
 /** The roof from above: dashes the way water falls, valleys as wide as their flow, and the way of a drop. */
-export function WaterDrawing({ slice, path, drop, onDrop }: WaterDrawingProps) {
+export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
     const view = frame(
@@ -80,17 +82,30 @@ export function WaterDrawing({ slice, path, drop, onDrop }: WaterDrawingProps) {
                                 .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
                                 .join(' ')}
                         />
-                        {face.openings.map((outline, i) => (
-                            <polygon
-                                key={i}
-                                points={pointsOf(outline, view)}
-                                fill="var(--ground)"
-                                stroke="var(--ink)"
-                                strokeWidth="1.6"
-                            />
-                        ))}
                     </g>
                 ))}
+                {rain &&
+                    slice.pans.map((pan, i) => (
+                        <Stream
+                            key={i}
+                            from={at(pan.from)}
+                            to={at(pan.to)}
+                            heights={[1, 0]}
+                            share={pan.share}
+                            id="pan"
+                        />
+                    ))}
+                {slice.faces.flatMap((face) =>
+                    face.openings.map((outline, i) => (
+                        <polygon
+                            key={`${face.id}${i}`}
+                            points={pointsOf(outline, view)}
+                            fill="var(--ground)"
+                            stroke="var(--ink)"
+                            strokeWidth="1.6"
+                        />
+                    )),
+                )}
                 {slice.edges.map((edge) => {
                     const [from, to] = [at(edge.plan[0]), at(edge.plan[1])];
                     const flow = flows.get(edge.id);

@@ -15,6 +15,7 @@ export default function WaterStation() {
     const { t } = useTranslation();
     const job = useJob();
     const [eave, setEave] = useState<string | null>(null);
+    const [rain, setRain] = useState(false);
     const [drop, setDrop] = useState<PlanPoint | null>(null);
     const slice = usePlanSlice(job.id, 'water', job.revision, eave).data;
     const path = usePlanSlice(
@@ -25,11 +26,17 @@ export default function WaterStation() {
         drop !== null,
     ).data;
     useHotkeys('escape', () => setDrop(null));
+    useHotkeys('r', () => setRain((was) => !was));
     const isDry = slice !== undefined && slice.faces.length === 0;
     return (
         <>
             <main className="deck">
                 <div className="deck-head">
+                    {slice && !isDry && (
+                        <button type="button" className="chip" aria-pressed={rain} onClick={() => setRain(!rain)}>
+                            {t('water.rain-on')}
+                        </button>
+                    )}
                     <span className="spacer" />
                     {slice && !isDry && <span className="muted">{t('water.click')}</span>}
                 </div>
@@ -44,7 +51,13 @@ export default function WaterStation() {
                     </p>
                 )}
                 {slice && !isDry && (
-                    <WaterDrawing slice={slice} path={drop ? (path ?? null) : null} drop={drop} onDrop={setDrop} />
+                    <WaterDrawing
+                        slice={slice}
+                        rain={rain}
+                        path={drop ? (path ?? null) : null}
+                        drop={drop}
+                        onDrop={setDrop}
+                    />
                 )}
             </main>
             {slice && !isDry ? (
