@@ -29,6 +29,7 @@ use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndView;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Water\WaterStage;
 use stdClass;
 
 /** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels; then roofs of blocks. */
@@ -106,7 +107,7 @@ final class BenchCommand extends Command
         return self::SUCCESS;
     }
 
-    /** Times every clip or screw placed and loaded, with snow guards along the eaves, and how the metal moves; the panels at hand, and with them. */
+    /** Times every clip or screw placed and loaded, with snow guards along the eaves, and how the metal moves, the panels at hand, and with them; then the rain. */
     private function held(JobReader $reader): void
     {
         $rows = [];
@@ -122,10 +123,12 @@ final class BenchCommand extends Command
                 $middle = hrtime(true);
                 $held = $plan->of(HoldDownStage::class);
                 $plan->of(MovementStage::class);
-                $rows[] = [$profile, $cut, $held->fasteners(), sprintf('%.2f', (hrtime(true) - $middle) / 1e9), sprintf('%.2f', (hrtime(true) - $start) / 1e9), sprintf('%.0f', memory_get_peak_usage() / 1_048_576)];
+                [$all, $wet] = [hrtime(true), hrtime(true)];
+                $plan->of(WaterStage::class);
+                $rows[] = [$profile, $cut, $held->fasteners(), sprintf('%.2f', ($all - $middle) / 1e9), sprintf('%.2f', ($all - $start) / 1e9), sprintf('%.2f', (hrtime(true) - $wet) / 1e9), sprintf('%.0f', memory_get_peak_usage() / 1_048_576)];
             }
         }
-        $this->table(['held', 'panels', 'clips or screws', 's', 'with the panels, s', 'peak MB'], $rows);
+        $this->table(['held', 'panels', 'clips or screws', 's', 'with the panels, s', 'water, s', 'peak MB'], $rows);
     }
 
     /** Times the roof alone, and the builds of its edges, of buildings of more and more blocks, standing into each other at odd angles. */
