@@ -59,7 +59,7 @@ final class HoldSupplies
         // A nail strip is fixed by one of its own screws.
         $fixed = $hold->clip === null ? 0 : array_sum(array_map(static fn (FixedPoint $one): int => count($one->at), $hold->fixed));
         $this->take(SupplyKind::Fastener, $this->fixedBy === FixedBy::Rivets ? 'rivet' : 'pancake', $fixed, self::BOX);
-        $this->take(SupplyKind::Guard, $this->guards->value, array_sum(array_map(static fn (GuardRow $row): int => count($row->at), $hold->guards)), 1.0);
+        $this->take(SupplyKind::Guard, $this->guards === GuardKind::Rail ? 'clamps' : 'pads', array_sum(array_map(static fn (GuardRow $row): int => count($row->at), $hold->guards)), 1.0);
         $this->guards === GuardKind::Rail && $this->take(SupplyKind::Rail, 'rail', (float) array_sum(array_map(static fn (GuardRow $row): float => $row->to - $row->from, $hold->guards)), self::RAIL);
     }
 

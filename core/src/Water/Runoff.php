@@ -6,7 +6,6 @@ namespace Imbrex\Core\Water;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\BuiltEdge;
-use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
@@ -23,20 +22,16 @@ final readonly class Runoff
     /** Beyond an edge or beside an opening (in), where water is next. */
     private const BEYOND = 0.5;
 
-    /** Ends of edges this near (in) are one place: measured planes may not close to a hair. */
-    private const NEAR = 1.0;
-
     /** Half an inch on, water has fallen by no less (in). */
     private const FALLS = 0.001;
 
     private const OPEN = ['reversed', 'open', 'bare'];
 
-    private const OPEN_EDGES = [EdgeKind::Eave, EdgeKind::Peak, EdgeKind::Rake];
-
     private SideFinder $sides;
 
-    /** @var array<string, Bounds|null> in plan, by face; null where it is not placed */
-    private array $bounds;
+    private RoofsBelow $below;
+
+    private ValleyEnds $ends;
 
     /**
      * @param  array<string, FaceCells>  $cells  by face
@@ -47,17 +42,14 @@ final readonly class Runoff
     public function __construct(private Roof $roof, private array $cells, private array $pans, private array $built, private array $gutters)
     {
         $this->sides = new SideFinder($roof);
-        $bounds = [];
-        foreach ($roof->faces as $face) {
-            $bounds[$face->id] = $face->frame?->inPlan($face->outline)->bounds();
-        }
-        $this->bounds = $bounds;
+        $this->below = new RoofsBelow($roof);
+        $this->ends = new ValleyEnds($roof);
     }
 
     /** A drop from straight above a place of the plan; null beside the roof. */
     public function fromAbove(Point $plan): ?DropPath
     {
-        $on = $this->highest($plan, INF, null);
+        $on = $this->below->highest($plan, INF, null);
         foreach ($on === null ? $this->roof->faces : [] as $face) {
             // A face nobody placed is its own plan.
             $on ??= $face->frame === null && $face->region()->contains($plan) ? [$face->id, $plan->u, $plan->v] : null;
@@ -210,7 +202,7 @@ final readonly class Runoff
         }
         $frame = $face->frame;
         $beyond = $frame === null ? $plan : new Point($plan->u - self::BEYOND * $frame->east, $plan->v - self::BEYOND * $frame->north);
-        $below = $this->highest($beyond, ($frame?->plane->at($plan) ?? 0.0) - self::BEYOND, $face->id);
+        $below = $this->below->highest($beyond, ($frame?->plane->at($plan) ?? 0.0) - self::BEYOND, $face->id);
         if ($below === null) {
             return $this->leaves($kind, $face, $id, $foot, $steps);
         }
@@ -231,7 +223,7 @@ final readonly class Runoff
             $isDown = $edge->toHeight < $edge->fromHeight;
             [$low, $height, $high] = $isDown ? [$edge->to, $edge->toHeight, $edge->from] : [$edge->from, $edge->fromHeight, $edge->to];
             $steps[] = new DropStep(WaterWay::Valley, $face->id, $edge->id, $foot, $face->frame?->toDeck($low) ?? $foot);
-            $next = $this->valleyAt($low, $height, $edge);
+            $next = $this->ends->next($low, $height, $edge);
             if ($next !== null) {
                 [$edge, $face] = [$next, $this->roof->face($next->faces[0]) ?? $face];
                 $foot = $face->frame?->toDeck($low) ?? $foot;
@@ -241,11 +233,11 @@ final readonly class Runoff
             $long = max(1e-6, $high->distanceTo($low));
             $beyond = new Point($low->u + ($low->u - $high->u) / $long * self::BEYOND, $low->v + ($low->v - $high->v) / $long * self::BEYOND);
             // What goes on from there lies lower: a roof that rises beyond holds it.
-            $below = $this->highest($beyond, $height - self::FALLS, null);
+            $below = $this->below->highest($beyond, $height - self::FALLS, null);
             if ($below !== null) {
                 return $below;
             }
-            $open = $this->openAt($edge, $low);
+            $open = $this->ends->open($edge, $low);
             if ($open === null) {
                 return new DropPath($steps, DropEnd::Trapped, $edge->id);
             }
@@ -255,39 +247,6 @@ final readonly class Runoff
         }
 
         return new DropPath($steps, DropEnd::Trapped, $edge->id);
-    }
-
-    private function valleyAt(Point $low, float $height, Edge $from): ?Edge
-    {
-        foreach ($this->roof->edges as $edge) {
-            if ($edge->kind !== EdgeKind::Valley || $edge->id === $from->id) {
-                continue;
-            }
-            [$high, $top] = $edge->toHeight < $edge->fromHeight ? [$edge->from, $edge->fromHeight] : [$edge->to, $edge->toHeight];
-            if ($high->distanceTo($low) < self::NEAR && abs($top - $height) < self::NEAR) {
-                return $edge;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array{Face, Edge}|null the open edge a valley empties over, its own faces' before others', and the face that ends there */
-    private function openAt(Edge $valley, Point $low): ?array
-    {
-        $found = null;
-        foreach ($this->roof->edges as $edge) {
-            if (! in_array($edge->kind, self::OPEN_EDGES, true) || min($edge->from->distanceTo($low), $edge->to->distanceTo($low)) > self::NEAR) {
-                continue;
-            }
-            $own = array_values(array_intersect($edge->faces, $valley->faces));
-            $face = $this->roof->face($own[0] ?? $edge->faces[0]);
-            if ($face !== null && ($found === null || ($own !== [] && ! in_array($found[0]->id, $valley->faces, true)))) {
-                $found = [$face, $edge];
-            }
-        }
-
-        return $found;
     }
 
     /**
@@ -328,25 +287,5 @@ final readonly class Runoff
         }
 
         return [$face->id, $low->u + ($low->u > $high->u ? self::BEYOND : -self::BEYOND), $low->v - self::BEYOND];
-    }
-
-    /** @return array{string, float, float}|null the highest roof under a place, no higher than this */
-    private function highest(Point $plan, float $most, ?string $not): ?array
-    {
-        $best = null;
-        $height = -INF;
-        foreach ($this->roof->faces as $face) {
-            $bounds = $this->bounds[$face->id];
-            if ($face->frame === null || $bounds === null || $face->id === $not || $plan->u < $bounds->left || $plan->u > $bounds->right || $plan->v < $bounds->bottom || $plan->v > $bounds->top) {
-                continue;
-            }
-            $there = $face->frame->plane->at($plan);
-            $deck = $face->frame->toDeck($plan);
-            if ($there <= $most && $there > $height && $face->region()->contains($deck)) {
-                [$best, $height] = [[$face->id, $deck->u, $deck->v], $there];
-            }
-        }
-
-        return $best;
     }
 }
