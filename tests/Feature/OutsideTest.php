@@ -124,6 +124,20 @@ final class OutsideTest extends FeatureTestCase
         self::assertEqualsWithDelta([187.5, 6.0], array_column($readings, 'value'), 1e-3);
     }
 
+    /** Metal may be colder than the gauge's zero; no roof is as hot as 200 °C. */
+    public function test_the_gauge_tells_how_warm_the_metal_is(): void
+    {
+        $reading = static fn (int $number, float $value): array => ['number' => $number, 'kind' => 'temperature', 'value' => $value];
+        Http::fake(['*' => Http::response(['last' => 6, 'readings' => [$reading(4, 41.0), $reading(5, -20.0), $reading(6, 0.0)]])]);
+        $readings = $this->getJson("/api/jobs/{$this->open->id}/gauge?after=3")->assertOk()->json('readings');
+        self::assertSame(['metal', 'metal', 'metal'], array_column($readings, 'kind'));
+        self::assertEqualsWithDelta([105.8, -4.0, 32.0], array_column($readings, 'value'), 1e-6);
+
+        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::fake(['*' => Http::response(['last' => 7, 'readings' => [$reading(7, 200.0)]])]);
+        $this->getJson("/api/jobs/{$this->open->id}/gauge?after=6")->assertStatus(502)->assertJsonPath('cause', 'garbage');
+    }
+
     public function test_the_service_is_asked_for_nothing_but_a_plain_reference(): void
     {
         Http::fake();
