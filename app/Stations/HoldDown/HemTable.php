@@ -39,7 +39,7 @@ final readonly class HemTable
 
         return [
             'face' => $face,
-            'said' => $this->words->say('hem.said', ['cold' => Loads::of($plan)->degrees($result->range->coldF), 'hot' => Loads::of($plan)->degrees($result->range->hotF), 'fixed' => $result->fixed->value]),
+            'said' => $this->words->say('hem.said', ['cold' => Loads::of($plan)->degrees($result->range->coldF), 'hot' => Loads::of($plan)->degrees($result->range->hotF), 'fixed' => $own === [] ? 'through' : $result->fixed->value]),
             'fixed' => $result->fixed->value,
             'coldF' => $result->range->coldF,
             'table' => $own === [] ? null : $this->table($plan, $own),

@@ -209,7 +209,8 @@ final readonly class ScrewPlacer
     private function besideOpenings(Panel $panel, array $rows): array
     {
         $screws = [];
-        foreach ($this->face->openings as $opening) {
+        // Between purlins there is nothing to screw into.
+        foreach ($this->purlins !== null ? [] : $this->face->openings as $opening) {
             $hole = $opening->outline->bounds();
             foreach ($this->besides($panel, $hole->left, $hole->right) as $u) {
                 foreach (array_slice($rows, 1) as $i => $row) {

@@ -114,6 +114,19 @@ final class ScrewsTest extends TestCase
         }
     }
 
+    /** Round an opening on purlins nothing stands between them. */
+    public function test_beside_an_opening_on_purlins_screws_stand_on_purlins(): void
+    {
+        $hole = Polygon::rectangle(150.0, 60.0, 198.0, 120.0);
+        $plan = RoofJob::plan(self::gable(), 'rib-9-36', openings: [Opening::outlined('o', 'b.S', OpeningKind::Curb, 'Curb', $hole)]);
+        $hold = Plan::for($plan->job->with(new HoldDownInput(faces: ['b.S' => new HoldWish(purlins: PurlinLines::spaced(3.0, 30.0))])))->of(HoldDownStage::class)->faces['b.S'];
+        foreach (self::of($hold, ScrewRow::Extra) as $screw) {
+            $isOnLine = abs(fmod($screw->v - 3.0 + 300.0, 30.0)) < 1e-6 || abs(fmod($screw->v - 3.0 + 300.0, 30.0) - 30.0) < 1e-6;
+            // Where no purlin is in reach of an end, its row stands 2 in from it, on what frames the opening.
+            self::assertTrue($isOnLine || min(abs($screw->v - $hole->bounds()->bottom), abs($screw->v - $hole->bounds()->top)) < 12.0, "$screw->u $screw->v");
+        }
+    }
+
     public function test_no_sheet_has_two_screws_in_one_place_and_counts_are_what_is_ordered(): void
     {
         foreach (RandomRoof::several(16) as $random) {
