@@ -17,8 +17,10 @@ final class HoldSupplies
 
     private const RAIL = 120.0;
 
-    /** A roll of slip sheet covers so much (in²): 36 in × 166 ft, laps of 3 off. */
-    private const SLIP = 33.0 * 166.0 * 12.0;
+    /** A roll of slip sheet is 166 ft long and covers 33 in of its 36 across, laps of 3 off. */
+    private const SLIP_LONG = 166.0 * 12.0;
+
+    private const SLIP_WIDE = 33.0;
 
     private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
 
@@ -49,7 +51,7 @@ final class HoldSupplies
         if ($hold->clip !== null) {
             $this->take(SupplyKind::Clip, $hold->clip->key, count($hold->clips), 1.0);
             $this->take(SupplyKind::Fastener, $hold->clip->screw, count($hold->clips) * $hold->screwsAClip, self::BOX);
-            $hold->clip->wantsSlipSheet && $this->take(SupplyKind::SlipSheet, 'slip-sheet', $squareFeet * self::SQUARE_INCHES_PER_SQUARE_FOOT / 33.0, self::SLIP / 33.0);
+            $hold->clip->wantsSlipSheet && $this->take(SupplyKind::SlipSheet, 'slip-sheet', $squareFeet * self::SQUARE_INCHES_PER_SQUARE_FOOT / self::SLIP_WIDE, self::SLIP_LONG);
         } else {
             $this->take(SupplyKind::Fastener, 'pancake', count($hold->clips), self::BOX);
         }

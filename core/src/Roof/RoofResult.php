@@ -9,13 +9,13 @@ use Imbrex\Core\StageResult;
 
 final readonly class RoofResult implements StageResult
 {
-    /** @param  list<Finding>  $skylights */
-    public function __construct(public Roof $roof, public CheckReport $checks, private array $skylights = [])
+    /** @param  list<Finding>  $openings */
+    public function __construct(public Roof $roof, public CheckReport $checks, private array $openings = [])
     {
     }
 
     public function findings(): array
     {
-        return [...$this->roof->findings, ...$this->checks->findings, ...$this->skylights];
+        return [...$this->roof->findings, ...$this->checks->findings, ...$this->openings];
     }
 }

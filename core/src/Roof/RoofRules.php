@@ -25,6 +25,7 @@ final class RoofRules
             $clear('curb.below', 0.5), $clear('curb.above', 4.0), $clear('curb.beside', 0.5),
             HouseRule::number('opening.bootFlange', RuleUnit::Inches, 1.5, 0.5, 6.0),
             HouseRule::number('opening.bootClear', RuleUnit::Inches, 1.0, 0.0, 6.0),
+            HouseRule::number('opening.offValley', RuleUnit::Inches, 12.0, 0.0, 60.0),
             HouseRule::number('opening.flatBeside', RuleUnit::Inches, 3.0, 0.0, 12.0),
             HouseRule::number('opening.cornerClear', RuleUnit::Inches, 1.0, 0.0, 12.0),
         ];

@@ -34,7 +34,7 @@ final readonly class RoofStage implements Stage
         return new RoofResult(
             $roof,
             (new Checker($plan->job->rules))->check($roof, $input->blocks, $input->checks),
-            (new SkylightChecker($plan->job->covering))->check($roof, $input->decks),
+            [...(new SkylightChecker($plan->job->covering))->check($roof, $input->decks), ...(new OpeningChecker($plan->job->rules))->check($roof)],
         );
     }
 }
