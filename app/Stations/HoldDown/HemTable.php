@@ -50,7 +50,7 @@ final readonly class HemTable
     }
 
     /** @return list<PanelMovement> its longest, a middling and its shortest length */
-    public function lengths(MovementResult $result, string $face): array
+    private function lengths(MovementResult $result, string $face): array
     {
         $own = array_values(array_filter($result->movements, static fn (PanelMovement $one): bool => in_array($face, $one->faces, true)));
         $shown = $own === [] ? [] : array_values(array_unique([0, intdiv(count($own) - 1, 2), count($own) - 1]));
@@ -59,7 +59,7 @@ final readonly class HemTable
     }
 
     /** Never more than the window: its least rounded up, its most down. */
-    public function window(HemWindow $window, TapePrinter $tape): string
+    private function window(HemWindow $window, TapePrinter $tape): string
     {
         return $this->words->say('hem.window', ['open' => $window->isOpen() ? 'yes' : 'no', 'least' => $tape->print(max(0.0, $window->least), Rounding::Up), 'most' => $tape->print(max(0.0, $window->most), Rounding::Down)]);
     }

@@ -27,7 +27,7 @@ use Imbrex\Core\Roof\RoofStage;
 /** What Hold-down shows: one face with all that holds it, what pulls and what slides. */
 final readonly class HoldDownSlice
 {
-    public function __construct(private FaceWriter $faces, private HeldFaceWriter $held, private Words $words, private Wire $wire)
+    public function __construct(private FaceWriter $faces, private HeldFaceWriter $held, private FaceHeights $heights, private Words $words, private Wire $wire)
     {
     }
 
@@ -83,7 +83,7 @@ final readonly class HoldDownSlice
         if ($hold !== null && $hold->guards !== []) {
             $loads = Loads::of($plan);
             $load = array_sum(array_map(static fn ($row): float => $row->load ?? 0.0, $hold->guards));
-            $said[] = $this->words->say('snow.said', ['rows' => count($hold->guards), 'guards' => array_sum(array_map(static fn ($row): int => count($row->at), $hold->guards)), 'kind' => $snow->kind->value, 'load' => $snow->psf === null ? 'none' : $loads->force($load)]);
+            $said[] = $this->words->say('snow.said', ['rows' => count($this->heights->guards($hold, $plan)), 'guards' => array_sum(array_map(static fn ($row): int => count($row->at), $hold->guards)), 'kind' => $snow->kind->value, 'load' => $snow->psf === null ? 'none' : $loads->force($load)]);
             if ($hardest !== null) {
                 $said[] = $this->words->say('snow.head', ['demand' => $loads->force($hardest->demand), 'count' => count($hardest->at), 'carries' => $loads->force($hardest->allowable * count($hardest->at))]);
             }
@@ -93,6 +93,7 @@ final readonly class HoldDownSlice
             'said' => $said,
             'places' => array_map(fn (GuardedPlace $place): string => $this->words->say('snow.place', ['below' => $this->words->say("snow.for.{$place->for->value}"), 'face' => $roof->face($place->face)->name ?? $place->face, 'from' => $tape->print($place->from), 'to' => $tape->print($place->to)]), $snow->places),
             'kinds' => $plan->job->covering->profile->family->isConcealed() ? array_map(static fn (GuardKind $kind): string => $kind->value, GuardKind::cases()) : [GuardKind::Pads->value],
+            'kind' => $snow->kind->value,
             'psf' => $snow->psf,
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
+use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\Trims\Supplies\Supply;
@@ -21,8 +22,6 @@ final class HoldSupplies
     private const SLIP_LONG = 166.0 * 12.0;
 
     private const SLIP_WIDE = 33.0;
-
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
 
     /** @var array<string, array{SupplyKind, string, float, float}> */
     private array $taken = [];
@@ -51,7 +50,7 @@ final class HoldSupplies
         if ($hold->clip !== null) {
             $this->take(SupplyKind::Clip, $hold->clip->key, count($hold->clips), 1.0);
             $this->take(SupplyKind::Fastener, $hold->clip->screw, count($hold->clips) * $hold->screwsAClip, self::BOX);
-            $hold->clip->wantsSlipSheet && $this->take(SupplyKind::SlipSheet, 'slip-sheet', $squareFeet * self::SQUARE_INCHES_PER_SQUARE_FOOT / self::SLIP_WIDE, self::SLIP_LONG);
+            $hold->clip->wantsSlipSheet && $this->take(SupplyKind::SlipSheet, 'slip-sheet', $squareFeet * Profile::SQUARE_INCHES_PER_SQUARE_FOOT / self::SLIP_WIDE, self::SLIP_LONG);
         } else {
             $this->take(SupplyKind::Fastener, 'pancake', count($hold->clips), self::BOX);
         }

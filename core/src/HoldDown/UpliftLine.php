@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
+use Imbrex\Core\Catalogue\Profile;
+
 /** What the wind pulls at a strip of roof straight up the slope, and in which zone each place of it lies. */
 final readonly class UpliftLine
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
-
     /**
      * @param  non-empty-list<array{float, float, WindZone}>  $zones  up the slope, as {@see FaceZones::up()} gives them
      * @param  float  $width  of the strip, inches
@@ -38,7 +38,7 @@ final readonly class UpliftLine
 
     public function squareFeet(float $from, float $to): float
     {
-        return max(0.0, $to - $from) * $this->width / self::SQUARE_INCHES_PER_SQUARE_FOOT;
+        return max(0.0, $to - $from) * $this->width / Profile::SQUARE_INCHES_PER_SQUARE_FOOT;
     }
 
     public function zoneAt(float $v): WindZone

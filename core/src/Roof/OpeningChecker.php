@@ -53,23 +53,13 @@ final readonly class OpeningChecker
         }
         $wants = $opening->width() / 2.0 + $this->rules->number('opening.offValley');
         foreach ($face->edges as $side => $kind) {
-            $off = $kind === EdgeKind::Valley ? $this->off($opening->centre(), $face->outline->corner($side), $face->outline->corner($side + 1)) : INF;
+            $off = $kind === EdgeKind::Valley ? $opening->centre()->distanceToLine($face->outline->corner($side), $face->outline->corner($side + 1)) : INF;
             if ($off < $wants) {
                 return [Finding::settle('roof.opening-valley', $face->id, ['opening' => $opening->name, 'off' => Length::ofInches($off), 'wants' => Length::ofInches($wants)])];
             }
         }
 
         return [];
-    }
-
-    /** Inches from a line between two points, its ends included. */
-    private function off(Point $place, Point $from, Point $to): float
-    {
-        $long = max(1e-9, $from->distanceTo($to));
-        $share = (($place->u - $from->u) * ($to->u - $from->u) + ($place->v - $from->v) * ($to->v - $from->v)) / $long ** 2;
-        $share = max(0.0, min(1.0, $share));
-
-        return $place->distanceTo(new Point($from->u + $share * ($to->u - $from->u), $from->v + $share * ($to->v - $from->v)));
     }
 
     private function overlap(Opening $one, Opening $other): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water;
 
+use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
@@ -11,8 +12,6 @@ use Imbrex\Core\Roof\Opening;
 /** Parts a face into narrow stretches up the slope, so fine that every one of them has one foot. */
 final readonly class FaceCells
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
-
     /** Nearer (in) than this two lines across are one. */
     private const SAME = 1e-6;
 
@@ -192,7 +191,7 @@ final readonly class FaceCells
             $at = max($at, $b);
         }
 
-        return max(0.0, $open) * ($to - $from) * cos(deg2rad($this->face->pitch->degrees())) / self::SQUARE_INCHES_PER_SQUARE_FOOT;
+        return max(0.0, $open) * ($to - $from) * cos(deg2rad($this->face->pitch->degrees())) / Profile::SQUARE_INCHES_PER_SQUARE_FOOT;
     }
 
     /** @return array<int, float> v where sides of an outline cross a line straight up the slope, by side */

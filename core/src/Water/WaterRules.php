@@ -17,6 +17,7 @@ final class WaterRules
             HouseRule::number('water.rain', RuleUnit::Inches, 4.0, 0.5, 30.0),
             HouseRule::number('water.spare', RuleUnit::Inches, 1.0, 0.0, 6.0),
             HouseRule::number('water.crimp', RuleUnit::Inches, 1.0, 0.0, 3.0),
+            HouseRule::number('water.cricket', RuleUnit::Inches, 30.0, 6.0, 120.0),
             HouseRule::number('water.onePan', RuleUnit::Count, 8.0, 1.0, 100.0),
         ];
     }

@@ -21,9 +21,6 @@ use Imbrex\Core\Units\Length;
  */
 final class WaterStage implements Stage
 {
-    /** Wider (in) chimneys want a cricket by many codes. */
-    private const CRICKET = 30.0;
-
     public static function rules(): array
     {
         return WaterRules::all();
@@ -127,12 +124,13 @@ final class WaterStage implements Stage
      */
     private function crickets(Plan $plan, Catchment $catchment, array $flows): array
     {
+        $wide = $plan->job->rules->number('water.cricket');
         $openings = array_merge(...array_map(static fn ($face): array => $face->openings, $catchment->roof->faces));
         $findings = [];
         foreach ($flows as $flow) {
-            $own = array_values(array_filter($openings, static fn (Opening $one): bool => $one->id === $flow->id && $one->width() > self::CRICKET));
+            $own = array_values(array_filter($openings, static fn (Opening $one): bool => $one->id === $flow->id && $one->width() > $wide));
             if ($flow->of === 'opening' && $own !== []) {
-                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $own[0]->name, 'width' => Length::ofInches($own[0]->width()), 'squareFeet' => round($flow->squareFeet, 1), 'gallons' => round($flow->gallons, 1)]);
+                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $own[0]->name, 'wide' => Length::ofInches($wide), 'width' => Length::ofInches($own[0]->width()), 'squareFeet' => round($flow->squareFeet, 1), 'gallons' => round($flow->gallons, 1)]);
             }
         }
 

@@ -114,11 +114,16 @@ final class HoldDownTest extends FeatureTestCase
         self::assertNotSame([], $held['face']['guards']);
         self::assertSame('Above a door, Hall S: 5′ 0″ to 10′ 0″', $held['snow']['places'][0]);
         self::assertContains('snow.estimate', array_column($held['findings'], 'code'));
+        // Guards that follow a valley in steps are one row, in the list and in what is said of it.
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'snow' => ['load' => 30, 'places' => [['face' => 'hall.S', 'from' => 390, 'to' => 470, 'for' => 'valley']]]], 2)->assertOk();
+        $stepped = $slice();
+        self::assertGreaterThan(count($stepped['face']['guardRows']), count($stepped['face']['guards']));
+        self::assertMatchesRegularExpression('/^'.(count($stepped['face']['guardRows']) === 1 ? 'One row' : count($stepped['face']['guardRows']).' rows').' on this face/', $stepped['snow']['said'][0]);
         $order = (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/load-out")->assertOk()->json();
         self::assertContains('Snow pads', array_column($order['supplies'], 'name'));
         self::assertContains('pads', array_column($order['order']['supplies'], 'key'));
 
-        $this->save($user, $job->refresh(), [...self::boathouse(), 'snow' => ['load' => 30, 'places' => [['face' => 'hall.S', 'from' => 120, 'to' => 60, 'for' => 'door']]]], 2)->assertUnprocessable()->assertJsonPath('faults.0.field', 'snow.places.0.to');
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'snow' => ['load' => 30, 'places' => [['face' => 'hall.S', 'from' => 120, 'to' => 60, 'for' => 'door']]]], 3)->assertUnprocessable()->assertJsonPath('faults.0.field', 'snow.places.0.to');
     }
 
     public function test_purlins_and_test_reports_are_read_and_checked(): void

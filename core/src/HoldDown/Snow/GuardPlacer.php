@@ -15,8 +15,6 @@ use Imbrex\Core\Rules\RuleSet;
  */
 final readonly class GuardPlacer
 {
-    private const SQUARE_INCHES_PER_SQUARE_FOOT = 144.0;
-
     /** Nearer (in) to the upper end of the metal, or over something cut out, a guard holds nothing. */
     private const CLEAR = 6.0;
 
@@ -109,7 +107,7 @@ final readonly class GuardPlacer
     {
         $radians = deg2rad($this->pitchDegrees);
 
-        return $this->psf === null ? null : $this->psf * $up * cos($radians) * $column->width() / self::SQUARE_INCHES_PER_SQUARE_FOOT * sin($radians);
+        return $this->psf === null ? null : $this->psf * $up * cos($radians) * $column->width() / Profile::SQUARE_INCHES_PER_SQUARE_FOOT * sin($radians);
     }
 
     /** lb one row holds in one column. */

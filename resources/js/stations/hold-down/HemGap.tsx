@@ -27,7 +27,7 @@ export function HemGap({ hem, metalF, onMetal }: HemGapProps) {
     useEffect(() => {
         if (!measured || measured.number === heard.current) return;
         heard.current = measured.number;
-        onMetal(Math.round(measured.fahrenheit));
+        onMetal(measured.fahrenheit);
     }, [measured, onMetal]);
     return (
         <section aria-label={t('hem.title')}>
@@ -41,7 +41,7 @@ export function HemGap({ hem, metalF, onMetal }: HemGapProps) {
                             value={metalF}
                             least={-80}
                             most={250}
-                            onChange={(typed) => onMetal(Math.round(typed))}
+                            onChange={onMetal}
                             onEmpty={() => onMetal(null)}
                         />
                         <GaugeLine waiting="metal" />

@@ -86,7 +86,7 @@ export function SnowForm({ slice, held, marking, onMarking }: SnowFormProps) {
                     {slice.snow.kinds.length > 1 && (
                         <Choice
                             label={t('snow.kind')}
-                            value={snow?.guards ?? 'pads'}
+                            value={slice.snow.kind}
                             options={slice.snow.kinds.map((value) => ({ value, name: t(`snow.kind.${value}`) }))}
                             onChange={(guards) => edit((d) => setSnow(d, { guards }))}
                         />

@@ -16,7 +16,7 @@ export function Gutter({ eave }: { eave: EaveShare }) {
         <section aria-label={t('water.gutter', { eave: eave.name })}>
             <h2>{t('water.gutter', { eave: eave.name })}</h2>
             {outlets.length === 0 ? (
-                <button type="button" className="chip" onClick={() => put([Math.round(eave.length)])}>
+                <button type="button" className="chip" onClick={() => put([eave.length])}>
                     {t('water.gutter-hang')}
                 </button>
             ) : (
