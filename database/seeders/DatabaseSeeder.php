@@ -15,7 +15,7 @@ use LogicException;
 final class DatabaseSeeder extends Seeder
 {
     /** The last one is the newest, and so the first in the list. */
-    private const JOBS = ['clubroom', 'boathouse', 'oar-store-screw-down', 'oar-store'];
+    private const JOBS = ['annex', 'clubroom', 'boathouse', 'oar-store-screw-down', 'oar-store'];
 
     public function run(JobStore $store): void
     {

@@ -41,6 +41,7 @@ final class PanelWriter
         return [
             'id' => $panel->id,
             'face' => $panel->face,
+            'direction' => $plan->of(RoofStage::class)->roof->face($panel->face)?->isAcross() === true ? 'across' : 'up',
             'position' => $panel->strip->position,
             'laid' => $panel->strip->laid,
             'left' => $panel->strip->left,

@@ -20,7 +20,7 @@ final readonly class LayerWords
     public const NOTED = [
         'trim-cleat', 'eave-trim', 'membrane', 'tape', 'offset-cleat', 'panel', 'seam-bead', 'drip-trim', 'vented-strip', 'gutter-flange', 'foam-closure', 'edge-stiffener', 'seam-cap', 'drip-flashing',
         'inside-closure', 'receiver', 'rake-trim', 'rake-zee', 'starter-cleat', 'closed-hem', 'zee', 'seam-sealant', 'cap', 'vent-strip', 'outside-closure', 'head-closure', 'peak-flashing', 'second-membrane',
-        'valley-pan', 'hemmed-pan', 'headwall-flashing', 'sidewall-flashing', 'siding', 'transition-flashing',
+        'valley-pan', 'hemmed-pan', 'headwall-flashing', 'sidewall-flashing', 'siding', 'transition-flashing', 'side-zee', 'fill-board',
     ];
 
     /** What a layer can do to whoever lays it, by its key. */

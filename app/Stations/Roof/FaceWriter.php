@@ -25,6 +25,8 @@ final class FaceWriter
             'edges' => array_map(static fn ($kind): string => $kind->value, $face->edges),
             'areaSquareFeet' => $face->areaSquareFeet(),
             'block' => $face->block,
+            'behind' => $face->behind,
+            'direction' => $face->isAcross() ? 'across' : 'up',
             'slopeFactor' => $face->pitch->slopeFactor(),
             'holes' => array_map(Wire::outline(...), $face->holes),
             'holeEdges' => array_map(static fn (array $edges): array => array_map(static fn ($kind): string => $kind->value, $edges), $face->holeEdges),

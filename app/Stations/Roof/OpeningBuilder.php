@@ -11,6 +11,8 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Roof\Uphill;
+use Imbrex\Core\Roof\UphillSchool;
 use stdClass;
 
 /** Builds what comes through a roof and gathers what makes no sense about it. */
@@ -36,7 +38,9 @@ final class OpeningBuilder
         $outline = isset($this->opening->outline) ? $this->outline() : $this->rectangle();
         $clear = fn (string $side): ?float => isset($this->opening->{$side}) ? (float) $this->opening->{$side} : null;
 
-        return $outline === null ? null : Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'), ($this->opening->flashing ?? 'ready-made') === 'ready-made');
+        $uphill = new Uphill(UphillSchool::from((string) ($this->opening->uphill ?? UphillSchool::Apron->value)), isset($this->opening->cricketRise) ? (float) $this->opening->cricketRise : null);
+
+        return $outline === null ? null : Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'), ($this->opening->flashing ?? 'ready-made') === 'ready-made')->shedding($uphill);
     }
 
     private function rectangle(): ?Polygon

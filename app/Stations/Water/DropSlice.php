@@ -57,7 +57,7 @@ final readonly class DropSlice
         $openings = array_column(array_map(static fn ($opening): array => [$opening->id, $opening->name], $face->openings ?? []), 1, 0);
 
         return [
-            'said' => $this->words->say("drop.{$step->on->value}", ['pan' => $step->on === WaterWay::Pan ? ($face?->pieceName($step->id) ?? $step->id) : '', 'edge' => $this->names->of($roof)[$step->id] ?? $step->id, 'opening' => $openings[$step->id] ?? $step->id]),
+            'said' => $this->words->say("drop.{$step->on->value}", ['pan' => in_array($step->on, [WaterWay::Pan, WaterWay::Across], true) ? ($face?->pieceName($step->id) ?? $step->id) : '', 'edge' => $this->names->of($roof)[$step->id] ?? $step->id, 'opening' => $openings[$step->id] ?? $step->id]),
             'how' => $this->words->say("drop.how.{$step->on->value}", ['far' => Wire::tape($plan)->print($step->from->distanceTo($step->to))]),
             'from' => $inPlan($step->from), 'to' => $inPlan($step->to), 'on' => $step->on->value,
         ];

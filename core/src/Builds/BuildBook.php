@@ -23,7 +23,7 @@ final readonly class BuildBook
         static $shipped = null;
         if ($shipped === null) {
             $builds = [];
-            foreach (['eaves', 'rakes', 'ridges', 'valleys', 'walls'] as $file) {
+            foreach (['eaves', 'rakes', 'ridges', 'valleys', 'walls', 'cross'] as $file) {
                 foreach (self::read($file) as $build) {
                     $builds[$build->name()] = $build;
                 }

@@ -48,6 +48,9 @@ final class BuildsRules
             $offset('transition-below.exposed', -0.5, -3.0, 0.0), $hem('transition-below.exposed', 0.0, 0.0),
             $offset('transition-above.concealed', 1.0, 0.0, 1.5), $hem('transition-above.concealed', 1.0, 1.5),
             $offset('transition-above.exposed', 1.0, 0.0, 2.0), $hem('transition-above.exposed', 0.0, 1.5),
+            // Panels laid sideways are folded down over a zee; those that run up the slope go on under it.
+            $offset('cross-end-above.concealed', 0.5, 0.0, 2.0), $hem('cross-end-above.concealed', 1.0, 2.0),
+            $offset('cross-end-below.concealed', 2.0, 0.0, 6.0), $hem('cross-end-below.concealed', 0.0, 1.5),
             // What single builds ask where it is not what is usual at their edge.
             HouseRule::number('build.hooked-drip.offset', RuleUnit::Inches, 0.75, 0.0, 1.5),
             HouseRule::number('build.stiffened-eave.offset', RuleUnit::Inches, 1.5, 0.5, 2.0),

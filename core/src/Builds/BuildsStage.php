@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
+use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
@@ -37,14 +39,24 @@ final readonly class BuildsStage implements Stage
         $covering = $plan->job->covering;
         $choice = new BuildChoice($covering, $input->builds, $input->book());
         // Only a cap seam's build goes by the pitch.
-        if ($input->wishes === [] && Fixing::of($covering->profile->family) !== Fixing::Cap) {
+        $roof = $plan->of(RoofStage::class)->roof;
+        $hasCrickets = array_filter($roof->faces, static fn (Face $face): bool => $face->behind !== null) !== [];
+        if ($input->wishes === [] && ! $hasCrickets && Fixing::of($covering->profile->family) !== Fixing::Cap) {
             return Builds::of($covering, $choice, [], [], $this->older($input));
         }
-        $roof = $plan->of(RoofStage::class)->roof;
         $edges = $this->bySide($roof);
-        $wishes = array_filter(array_map(static fn (Edge $edge): ?EdgeWish => $input->wishes[$edge->id] ?? null, $edges));
+        $wishes = array_filter(array_map(static fn (Edge $edge): ?EdgeWish => self::wish($plan->job, $roof, $edge), $edges));
 
         return Builds::of($covering, $choice, $wishes, array_map(static fn (Edge $edge): float => self::rise($roof, $edge), $edges), [...$this->gone($roof, $input->wishes), ...$this->older($input)]);
+    }
+
+    /** What somebody wished for an edge; a saddle's valleys have a reveal of their own, and nothing is let out at its ridge. */
+    public static function wish(Job $job, Roof $roof, Edge $edge): ?EdgeWish
+    {
+        $wish = $job->part(BuildsInput::class)->wishes[$edge->id] ?? null;
+        $isSaddle = in_array($edge->kind, [EdgeKind::Valley, EdgeKind::Ridge], true) && array_filter($edge->faces, static fn (string $face): bool => $roof->face($face)?->behind !== null) !== [];
+
+        return $isSaddle ? ($wish ?? new EdgeWish)->onSaddle($edge->kind === EdgeKind::Valley ? $job->rules->number('opening.cricketReveal') : null) : $wish;
     }
 
     /** Of the flattest face at an edge, in 12. */

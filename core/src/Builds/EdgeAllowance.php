@@ -36,11 +36,12 @@ final readonly class EdgeAllowance
         return new self(-$inches, $this->hem);
     }
 
-    /** @param  bool  $isLowEnd  whether the panels begin at the edge, which tells the upper roof of a pitch change from the lower */
+    /** @param  bool  $isLowEnd  whether the panels begin at the edge, which tells the upper roof of a pitch change from the lower; at the end of panels laid sideways whether it is these */
     public static function of(EdgeKind $kind, Family $family, bool $vented, RuleSet $rules, bool $isLowEnd = false): self
     {
         $edge = match (true) {
             $kind === EdgeKind::Ridge && $vented => 'ridge-vented',
+            $kind === EdgeKind::CrossEnd => $isLowEnd ? 'cross-end-above' : 'cross-end-below',
             $kind === EdgeKind::Transition => $isLowEnd ? 'transition-above' : 'transition-below',
             default => $kind->value,
         };

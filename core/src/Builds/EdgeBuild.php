@@ -23,6 +23,10 @@ final readonly class EdgeBuild
     public function allowance(bool $isLowEnd): EdgeAllowance
     {
         $rules = $this->covering->rules;
+        if ($this->kind === EdgeKind::Opening) {
+            // The foot of a saddle, where the opening itself keeps metal away.
+            return EdgeAllowance::clear(0.0);
+        }
         if ($this->hasStarter()) {
             return EdgeAllowance::clear($rules->number('edge.rake.standOff'));
         }
@@ -109,7 +113,7 @@ final readonly class EdgeBuild
     public function sizes(): Sizes
     {
         $upper = $this->allowance(true);
-        $lower = $this->kind === EdgeKind::Transition ? $this->allowance(false) : $upper;
+        $lower = in_array($this->kind, [EdgeKind::Transition, EdgeKind::CrossEnd], true) ? $this->allowance(false) : $upper;
 
         return new Sizes($upper->offset, -$lower->offset, $upper->hem, $this->covering->profile->height, $this->covering->rules->number('cut.cleatFlange'));
     }

@@ -24,6 +24,16 @@ final readonly class EdgeWish
     ) {
     }
 
+    /**
+     * What is not wished as it is usual behind an opening.
+     *
+     * @param  float|null  $reveal  of a valley there, inches
+     */
+    public function onSaddle(?float $reveal): self
+    {
+        return new self($this->reveal ?? $reveal, $this->vented ?? false, $this->starter, $this->build, $this->adaptation);
+    }
+
     /** @return list<string> what may be wished for an edge of a kind */
     public static function fields(EdgeKind $kind): array
     {

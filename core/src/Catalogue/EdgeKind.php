@@ -17,6 +17,8 @@ enum EdgeKind: string
     case Sidewall = 'sidewall';
     /** A change of pitch that water runs across. */
     case Transition = 'transition';
+    /** Where panels laid sideways end over those that run up the slope. */
+    case CrossEnd = 'cross-end';
     /** Where metal keeps clear of something that comes through the roof. */
     case Opening = 'opening';
     /** Where one length of a panel ends under or over the next. */

@@ -28,6 +28,9 @@ use Imbrex\Core\Stage;
  */
 final class EdgesStage implements Stage
 {
+    /** Degrees panels laid sideways are drawn to fall to their ends: a seam dams them on the slope, so that water leaves there. */
+    private const LEVEL_FALL = 2.0;
+
     public static function rules(): array
     {
         return [];
@@ -42,17 +45,17 @@ final class EdgesStage implements Stage
     {
         $builds = $plan->of(BuildsStage::class);
         $roof = $plan->of(RoofStage::class)->roof;
-        $wishes = $plan->job->part(BuildsInput::class)->wishes;
         $edges = [];
         $metals = new Metals($plan->job->covering, $plan->job->part(MetalsInput::class));
         $judged = [];
         foreach ($roof->edges as $edge) {
-            $own = $builds->build($edge->kind, $wishes[$edge->id] ?? null, BuildsStage::rise($roof, $edge));
+            $wish = BuildsStage::wish($plan->job, $roof, $edge);
+            $own = $builds->build($edge->kind, $wish, BuildsStage::rise($roof, $edge));
             if ($own->build !== null) {
                 [$path, $sizes] = $this->lie($roof, $edge, $own);
                 $section = Section::of($path, $own->layers(), $sizes);
                 // Edges of one kind, build and pitch shed and wear alike.
-                $like = serialize([$own->build->name(), $wishes[$edge->id] ?? null, $path->nodes, $sizes]);
+                $like = serialize([$own->build->name(), $wish, $path->nodes, $sizes]);
                 $edges[$edge->id] = new BuiltEdge($edge, $roof->face($edge->faces[0] ?? '')->name ?? '', $own, $own->build, $section, ...$judged[$like] ??= [(new WaterCheck($section))->faults(), (new ContactCheck($section, $metals))->faults()]);
             }
         }
@@ -72,6 +75,9 @@ final class EdgesStage implements Stage
     /** @return array{float, float} degrees the two sides fall square to the edge; of a pitch change the upper first */
     private function slopes(Roof $roof, Edge $edge): array
     {
+        if ($edge->kind === EdgeKind::CrossEnd) {
+            return [self::LEVEL_FALL, self::LEVEL_FALL];
+        }
         if ($edge->kind === EdgeKind::Hip || $edge->kind === EdgeKind::Valley) {
             // Each side falls from the line by half of what the dihedral leaves of a flat angle.
             $half = (180.0 - ($edge->dihedralDegrees ?? 180.0)) / 2.0;

@@ -43,7 +43,7 @@ final readonly class SectionPath
             EdgeKind::Valley => new self($kind, [[-$field, $at(-$field, -$slope)], $foot, [$field, $at($field, $other)]], null),
             EdgeKind::Headwall => new self($kind, [[-$field, new Point(0.0, $field)], $foot, [$field, $at($field, -$slope)]], null),
             EdgeKind::Sidewall => new self($kind, [[-$field, new Point(0.0, $field)], $foot, [$field, new Point($field, 0.0)]], null),
-            EdgeKind::Transition => new self($kind, [[-$field, $at(-$field, -$slope)], $foot, [$field, $at($field, -$other)]], null),
+            EdgeKind::Transition, EdgeKind::CrossEnd => new self($kind, [[-$field, $at(-$field, -$slope)], $foot, [$field, $at($field, -$other)]], null),
             default => new self($kind, [[-$field, $at(-$field, -$slope)], $foot, [self::FACE, new Point(0.0, -self::FACE)]], 0.0),
         };
     }

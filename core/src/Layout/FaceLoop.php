@@ -32,10 +32,12 @@ final readonly class FaceLoop
                 // Metal lies to the left of a side, so one that runs to the right is at the panels' low end.
                 $across = $outline->corner($side + 1)->u - $outline->corner($side)->u;
                 $build = $builds->at($face, $number, $side);
-                $full = $build->allowance($across > 0.0);
+                // Among panels laid sideways any edge may run beside one; at their own ends they lie over those that run up.
+                $isBeside = $face->isAcross() || $kind === EdgeKind::CrossEnd ? abs($across) < $outline->sideLength($side) / 2.0 : null;
+                $full = $build->allowance($kind === EdgeKind::CrossEnd ? $face->isAcross() : $across > 0.0);
                 // The quick habit lays the hem along the rib; square to the bend that is less by the sine of their angle.
                 $allowance = $quick && ! $kind->runsUpSlope() ? $full->hemmed($full->hem * abs($across) / $outline->sideLength($side)) : $full;
-                $sides[] = new FaceSide($kind, $allowance, $number, $side, $full->hem, $build->turnsPanUp());
+                $sides[] = new FaceSide($kind, $allowance, $number, $side, $full->hem, $build->turnsPanUp() && $isBeside !== true, $isBeside);
             }
             $loops[] = new self($outline->tagged($first), $sides);
             $first += count($sides);

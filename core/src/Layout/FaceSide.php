@@ -16,14 +16,15 @@ final readonly class FaceSide
      * @param  int  $side  which side of the loop
      * @param  float  $fullHem  what is folded there by its detail, inches; the allowance's own is less where the quick habit is kept
      * @param  bool  $turnsPanUp  whether a pan that ends at it is turned up as a dam
+     * @param  bool|null  $isBeside  whether a panel is ripped along it; null = as is usual for its kind
      */
-    public function __construct(public EdgeKind $kind, public EdgeAllowance $allowance, public int $loop, public int $side, public float $fullHem = 0.0, public bool $turnsPanUp = false)
+    public function __construct(public EdgeKind $kind, public EdgeAllowance $allowance, public int $loop, public int $side, public float $fullHem = 0.0, public bool $turnsPanUp = false, private ?bool $isBeside = null)
     {
     }
 
     /** Whether a panel is ripped along it rather than ended. */
     public function isBeside(): bool
     {
-        return $this->kind->runsUpSlope();
+        return $this->isBeside ?? $this->kind->runsUpSlope();
     }
 }

@@ -37,7 +37,7 @@ final readonly class LayoutStage implements Stage
         $builds = $plan->of(BuildsStage::class);
         $finder = new LayoutFinder($roof, $builds);
         $planner = new LayoutPlanner($builds);
-        $groups = $finder->settle($plan->job->part(LayoutInput::class)->choices);
+        $groups = $finder->settle([...$plan->job->part(LayoutInput::class)->choices, ...$this->sideways($roof->faces)]);
         $choices = [];
         $inTheWay = [];
         foreach ($groups as $group) {
@@ -52,6 +52,24 @@ final readonly class LayoutStage implements Stage
         }
 
         return new LayoutResult($groups, $layouts, $inTheWay, $roof, $builds, $finder);
+    }
+
+    /**
+     * Panels laid sideways go on from the opening up.
+     *
+     * @param  list<Face>  $faces
+     * @return array<string, LayoutChoice>
+     */
+    private function sideways(array $faces): array
+    {
+        $choices = [];
+        foreach ($faces as $face) {
+            if ($face->isAcross()) {
+                $choices[$face->id] = new LayoutChoice(StartKind::OneEnd, $face->frame?->turned === 1);
+            }
+        }
+
+        return $choices;
     }
 
     /** @return list<Finding> where the line snapped on a face was found to lean */

@@ -21,6 +21,8 @@ final readonly class Face
      * @param  string|null  $block  id of the block it belongs to; null for a measured plane
      * @param  FaceFrame|null  $frame  where it lies over the plan
      * @param  list<Opening>  $openings  what comes through it
+     * @param  string|null  $behind  id of the opening it was made to shed behind
+     * @param  string|null  $within  id of the face its panels lie in, across that one's
      */
     public function __construct(
         public string $id,
@@ -33,13 +35,26 @@ final readonly class Face
         public ?string $block = null,
         public ?FaceFrame $frame = null,
         public array $openings = [],
+        public ?string $behind = null,
+        public ?string $within = null,
     ) {
     }
 
     /** @param  list<Opening>  $openings */
     public function with(array $openings): self
     {
-        return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $openings);
+        return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $openings, $this->behind, $this->within);
+    }
+
+    /**
+     * The same face with another hole in it.
+     *
+     * @param  Polygon  $hole  clockwise
+     * @param  list<EdgeKind>  $edges  of the hole's sides
+     */
+    public function holed(Polygon $hole, array $edges): self
+    {
+        return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, [...$this->holes, $hole], [...$this->holeEdges, $edges], $this->block, $this->frame, $this->openings, $this->behind, $this->within);
     }
 
     /**
@@ -50,7 +65,23 @@ final readonly class Face
      */
     public function between(Polygon $outline, array $holes): self
     {
-        return new self($this->id, $this->name, $this->pitch, $outline, $this->edges, $holes, $this->holeEdges, $this->block, $this->frame, $this->openings);
+        return new self($this->id, $this->name, $this->pitch, $outline, $this->edges, $holes, $this->holeEdges, $this->block, $this->frame, $this->openings, $this->behind, $this->within);
+    }
+
+    /**
+     * The same face within another outline.
+     *
+     * @param  list<EdgeKind>  $edges  of its sides
+     */
+    public function outlined(Polygon $outline, array $edges): self
+    {
+        return new self($this->id, $this->name, $this->pitch, $outline, $edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $this->openings, $this->behind, $this->within);
+    }
+
+    /** Whether its panels run across the slope. */
+    public function isAcross(): bool
+    {
+        return $this->within !== null;
     }
 
     public function region(): Region
@@ -97,9 +128,9 @@ final readonly class Face
         return $length;
     }
 
-    /** A piece of its metal as it is called: by its block's name, which may change, and not by the block's id, which stays. */
+    /** A piece of its metal as it is called: by its block's or its opening's name, which may change, and not by an id, which stays. */
     public function pieceName(string $piece): string
     {
-        return $this->block === null ? $piece : $this->name.substr($piece, strlen($this->id));
+        return $this->block === null && $this->behind === null ? $piece : $this->name.substr($piece, strlen($this->id));
     }
 }

@@ -14,9 +14,16 @@ final readonly class FaceFrame
     /**
      * @param  Point  $origin  in plan; u = v = 0 on the face
      * @param  float  $east  of the plan direction straight up the slope, with `$north` of length one
+     * @param  int  $turned  quarters the face's own frame is turned: 0 = v runs up the slope, 1 = u does, -1 = u runs down it
      */
-    public function __construct(public Point $origin, public float $east, public float $north, public SlopePlane $plane)
+    public function __construct(public Point $origin, public float $east, public float $north, public SlopePlane $plane, public int $turned = 0)
     {
+    }
+
+    /** Whether the panels of the face run across its slope. */
+    public function isAcross(): bool
+    {
+        return $this->turned !== 0;
     }
 
     /** Up along the plane's own gradient, with the whole outline to the right of and above the origin. */
@@ -33,16 +40,19 @@ final readonly class FaceFrame
     {
         [$x, $y] = [$plan->u - $this->origin->u, $plan->v - $this->origin->v];
 
-        return new Point($x * $this->north - $y * $this->east, ($x * $this->east + $y * $this->north) * $this->plane->slopeFactor());
+        [$across, $up] = [$x * $this->north - $y * $this->east, ($x * $this->east + $y * $this->north) * $this->plane->slopeFactor()];
+
+        return $this->turned === 0 ? new Point($across, $up) : new Point($this->turned * $up, -$this->turned * $across);
     }
 
     public function toPlan(Point $deck): Point
     {
-        $run = $deck->v / $this->plane->slopeFactor();
+        [$across, $up] = $this->turned === 0 ? [$deck->u, $deck->v] : [-$this->turned * $deck->v, $this->turned * $deck->u];
+        $run = $up / $this->plane->slopeFactor();
 
         return new Point(
-            $this->origin->u + $deck->u * $this->north + $run * $this->east,
-            $this->origin->v - $deck->u * $this->east + $run * $this->north,
+            $this->origin->u + $across * $this->north + $run * $this->east,
+            $this->origin->v - $across * $this->east + $run * $this->north,
         );
     }
 

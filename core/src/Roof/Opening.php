@@ -7,6 +7,7 @@ namespace Imbrex\Core\Roof;
 use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Rules\RuleSet;
 
 /** Something that comes through a face: its outline at the deck in face coordinates, inches. */
@@ -19,6 +20,7 @@ final readonly class Opening
      * @param  Polygon  $outline  counter-clockwise
      * @param  float|null  $below  clear of metal on the down-slope side, `$above` up-slope, `$left` and `$right` beside; null = by house rule
      * @param  bool  $readyMade  flashed as it comes from its maker, not with panel metal
+     * @param  Uphill  $uphill  how water is brought past it
      */
     private function __construct(
         public string $id,
@@ -31,6 +33,7 @@ final readonly class Opening
         private ?float $left,
         private ?float $right,
         public bool $readyMade = true,
+        public Uphill $uphill = new Uphill,
     ) {
     }
 
@@ -41,6 +44,20 @@ final readonly class Opening
     public static function outlined(string $id, string $face, OpeningKind $kind, string $name, Polygon $outline, ?float $below = null, ?float $above = null, ?float $left = null, ?float $right = null, bool $readyMade = true): self
     {
         return new self($id, $face, $kind, $name, $outline, $below, $above, $left, $right, $readyMade);
+    }
+
+    /** The same opening with its uphill side built so. */
+    public function shedding(Uphill $uphill): self
+    {
+        return new self($this->id, $this->face, $this->kind, $this->name, $this->outline, $this->below, $this->above, $this->left, $this->right, $this->readyMade, $uphill);
+    }
+
+    /** Whether its sides run straight up the slope and straight across it. */
+    public function isSquare(): bool
+    {
+        $bounds = $this->outline->bounds();
+
+        return abs($this->outline->area() - $bounds->width() * $bounds->height()) < Tolerance::LENGTH * ($bounds->width() + $bounds->height());
     }
 
     /** @param  float  $diameter  outside, inches */

@@ -29,6 +29,6 @@ final readonly class RoofBuilder
 
         $roof = $built->with((new PlaneRoofBuilder($this->rules))->build($surveys, $ends === [] ? 0.0 : max($ends)));
 
-        return (new OpeningPlacer)->place($roof, $openings);
+        return (new CricketBuilder)->build((new OpeningPlacer)->place($roof, $openings));
     }
 }

@@ -29,7 +29,8 @@ final readonly class RoofStage implements Stage
     public function work(Plan $plan): RoofResult
     {
         $input = $plan->job->part(RoofInput::class);
-        $roof = (new RoofBuilder($plan->job->rules))->build($plan->of(SurveyStage::class)->surveys, $input->blocks, $input->openings);
+        $built = (new RoofBuilder($plan->job->rules))->build($plan->of(SurveyStage::class)->surveys, $input->blocks, $input->openings);
+        $roof = (new CrossBuilder($plan->job->covering))->build($built);
 
         return new RoofResult(
             $roof,

@@ -38,7 +38,7 @@ final readonly class SideFinder
         $middle = new Point(($a->u + $b->u) / 2.0, ($a->v + $b->v) / 2.0);
         $best = null;
         $nearest = self::NEAR;
-        foreach ($this->edges[$face->id] ?? [] as $edge) {
+        foreach ([...$this->edges[$face->id] ?? [], ...$this->edges[$face->within ?? ''] ?? []] as $edge) {
             if ($edge->kind !== $kind) {
                 continue;
             }

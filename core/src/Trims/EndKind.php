@@ -27,6 +27,8 @@ enum EndKind: string
     /** Trimmed to a point under the ridge's cap. */
     case HipPoint = 'hip-point';
     case ValleyFoot = 'valley-foot';
+    /** Run on over the panel beside an opening. */
+    case SaddleFoot = 'saddle-foot';
     /** Left long, cut when it has been tried. */
     case ValleyHead = 'valley-head';
     /** Turned up a wall, or left long to go under the panel above. */

@@ -66,7 +66,12 @@ final class RunEnds
                 default => EndKind::Plain,
             },
             EdgeKind::Hip => $isHigh ? EndKind::HipPoint : EndKind::HipFoot,
-            EdgeKind::Valley => $isHigh ? EndKind::ValleyHead : EndKind::ValleyFoot,
+            EdgeKind::Valley => match (true) {
+                $isHigh => EndKind::ValleyHead,
+                // Not at the eaves but beside what a cricket stands behind.
+                $meets(EdgeKind::Sidewall) && ! $meets(EdgeKind::Eave) => EndKind::SaddleFoot,
+                default => EndKind::ValleyFoot,
+            },
             EdgeKind::Headwall, EdgeKind::Transition => $meets(EdgeKind::Rake, EdgeKind::Sidewall, EdgeKind::Headwall) ? EndKind::WallTab : EndKind::Plain,
             EdgeKind::Sidewall => match (true) {
                 ! $isHigh && $meets(EdgeKind::Eave) => EndKind::KickOut,

@@ -27,6 +27,7 @@ final class TrimsRules
             $inches('valleyPast', 2.0, 1.0, 3.0),
             $inches('valleyHem', 1.0, 0.0, 2.0),
             $inches('valleyLong', 6.0, 0.0, 24.0),
+            $inches('saddleFoot', 8.0, 6.0, 16.0),
             $inches('valleyLeave', 0.25, 0.0, 1.0),
             $inches('headLong', 4.0, 0.0, 12.0),
             $inches('receiverBack', 1.0, 0.0, 3.0),

@@ -41,7 +41,7 @@ final class Arrivals
         $before = null;
         foreach ($path->steps as $step) {
             match ($step->on) {
-                WaterWay::Pan => $this->pan($step, $before, $squareFeet),
+                WaterWay::Pan, WaterWay::Across => $this->pan($step, $before, $squareFeet),
                 WaterWay::Valley => $this->valleys[$step->id][$before->face ?? $step->face] = ($this->valleys[$step->id][$before->face ?? $step->face] ?? 0.0) + $squareFeet,
                 WaterWay::Opening => $this->openings[$step->id] = ($this->openings[$step->id] ?? 0.0) + $squareFeet,
                 WaterWay::Eave, WaterWay::Rake => $this->ends[$step->id][] = [$step->face, $step->to, $squareFeet, $wide],

@@ -6,7 +6,7 @@ namespace Imbrex\Core\Water;
 
 use Imbrex\Core\Geometry\Point;
 
-/** A narrow stretch of a face straight up the slope: whatever falls on it, or comes from above, leaves at its foot. */
+/** A narrow stretch of a face along its panels: whatever falls on it, or comes from above, leaves at its foot. */
 final readonly class Cell
 {
     /**
@@ -15,8 +15,9 @@ final readonly class Cell
      * @param  float  $squareFeet  in plan, that rain falls on
      * @param  int  $loop  of the face, and `$side` of the loop, at its foot
      * @param  string|null  $opening  id of what stands at its foot instead
+     * @param  bool  $leavesHigh  of a panel laid sideways: whether its water leaves at the other end, where `$side` is
      */
-    public function __construct(public string $face, public float $from, public float $to, public float $low, public float $high, public float $squareFeet, public int $loop, public int $side, public ?string $opening)
+    public function __construct(public string $face, public float $from, public float $to, public float $low, public float $high, public float $squareFeet, public int $loop, public int $side, public ?string $opening, public bool $leavesHigh = false)
     {
     }
 

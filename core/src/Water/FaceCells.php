@@ -138,11 +138,28 @@ final readonly class FaceCells
         $cells = [];
         foreach (array_chunk($crossings, 2) as $pair) {
             if (isset($pair[1]) && $pair[1][0] - $pair[0][0] > self::SAME) {
-                array_push($cells, ...$this->stretch($from, $to, $u, $pair[0], $pair[1][0]));
+                array_push($cells, ...($this->face->isAcross() ? $this->halves($from, $to, $u, $pair[0], $pair[1]) : $this->stretch($from, $to, $u, $pair[0], $pair[1][0])));
             }
         }
 
         return $cells;
+    }
+
+    /**
+     * A panel laid sideways is level: its water runs to the nearer end.
+     *
+     * @param  array{float, int, int}  $low  v, loop, side; `$high` the same at the other end
+     * @param  array{float, int, int}  $high
+     * @return list<Cell>
+     */
+    private function halves(float $from, float $to, float $u, array $low, array $high): array
+    {
+        $middle = ($low[0] + $high[0]) / 2.0;
+
+        return [
+            new Cell($this->face->id, $from, $to, $low[0], $middle, $this->squareFeet($from, $to, $u, $low[0], $middle), $low[1], $low[2], null),
+            new Cell($this->face->id, $from, $to, $middle, $high[0], $this->squareFeet($from, $to, $u, $middle, $high[0]), $high[1], $high[2], null, true),
+        ];
     }
 
     /**
@@ -154,7 +171,7 @@ final readonly class FaceCells
         $holes = [];
         foreach ($this->openings as $opening) {
             $through = array_values(self::sidesAt($opening->outline, $u));
-            if (count($through) > 1 && min($through) > $foot[0] && max($through) < $high) {
+            if (count($through) > 1 && min($through) > $foot[0] && max($through) < $high + self::SAME) {
                 $holes[] = [min($through), max($through), $opening->id];
             }
         }

@@ -93,7 +93,8 @@ final readonly class Flows
     {
         $face = $this->roof->face((string) preg_replace('/-\d+$/', '', $id));
         $gallons = Rain::gallons($squareFeet, $this->intensity);
-        if ($face === null) {
+        // One laid sideways is level: it stands against its lower seam as high as it must to leave at the ends.
+        if ($face === null || $face->isAcross()) {
             return new Flow('pan', $id, $squareFeet, $gallons, poured: $poured);
         }
         $profile = $this->covering->profile;

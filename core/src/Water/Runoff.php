@@ -69,7 +69,7 @@ final readonly class Runoff
                 break;
             }
             $foot = new Point($u, $this->foot($on, $cell, $u));
-            $steps[] = new DropStep(WaterWay::Pan, $face, $this->pan($face, $u), new Point($u, max($v, $foot->v)), $foot);
+            $steps[] = new DropStep($on->isAcross() ? WaterWay::Across : WaterWay::Pan, $face, $this->pan($face, $u), new Point($u, $cell->leavesHigh ? min($v, $foot->v) : max($v, $foot->v)), $foot);
             if ($cell->opening !== null) {
                 [$round, $at] = $this->round($on, $cell->opening, $foot);
                 $steps[] = $round;
@@ -156,6 +156,7 @@ final readonly class Runoff
 
         return match ($kind) {
             EdgeKind::Valley => $this->along($edge, $face, $foot, $plan, $steps),
+            EdgeKind::CrossEnd => $this->aside($edge, $face, $foot, $plan, $steps),
             EdgeKind::Transition => $this->down($edge, $face, $foot, $plan, $steps),
             EdgeKind::Headwall, EdgeKind::Sidewall => $this->wall($face, $cell, $foot, $id, $steps),
             default => $this->off($kind, $face, $id, $foot, $plan, $steps),
@@ -247,6 +248,23 @@ final readonly class Runoff
         }
 
         return new DropPath($steps, DropEnd::Trapped, $edge->id);
+    }
+
+    /**
+     * Off the end of a panel laid sideways, over its zee, onto the panel that runs up beside it.
+     *
+     * @param  list<DropStep>  $steps
+     * @return array{string, float, float}
+     */
+    private function aside(Edge $edge, Face $face, Point $foot, Point $plan, array &$steps): array
+    {
+        $steps[] = new DropStep(WaterWay::SideZee, $face->id, $edge->id, $foot, $foot);
+        $beside = $this->roof->face($face->within ?? '')?->frame;
+        $at = $beside?->toDeck($plan) ?? $foot;
+        $middle = $face->frame?->toPlan($face->outline->insidePoint());
+        $isLeft = $middle === null || $beside === null || $at->u < $beside->toDeck($middle)->u;
+
+        return [$face->within ?? $face->id, $at->u + ($isLeft ? -self::BEYOND : self::BEYOND), $at->v];
     }
 
     /**

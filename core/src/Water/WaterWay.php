@@ -8,6 +8,10 @@ namespace Imbrex\Core\Water;
 enum WaterWay: string
 {
     case Pan = 'pan';
+    /** Along a panel laid sideways. */
+    case Across = 'across';
+    /** Over the zee at its end. */
+    case SideZee = 'side-zee';
     case Valley = 'valley';
     /** Along the upper side of what stands in its way. */
     case Opening = 'opening';

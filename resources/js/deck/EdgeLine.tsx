@@ -108,6 +108,15 @@ export function EdgeLine({ kind, from, to, low }: EdgeLineProps) {
             );
         case 'transition':
             return <g>{line(0, 2, '12 4 2 4')}</g>;
+        case 'cross-end':
+            return (
+                <g>
+                    {line(0, 2, '3 3')}
+                    {line(4, 1.3)}
+                </g>
+            );
+        case 'opening':
+            return <g>{line(0, 1.3, '4 3')}</g>;
         case 'rake':
             return <g>{line(0, 3.4)}</g>;
         default:

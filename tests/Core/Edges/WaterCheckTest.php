@@ -55,6 +55,7 @@ final class WaterCheckTest extends TestCase
         'sidewall-turned' => [['sidewall-flashing', 'panel'], ['siding', 'sidewall-flashing'], ['siding', 'membrane']],
         'screwed-sidewall' => [['siding', 'sidewall-flashing'], ['siding', 'membrane']],
         'transition-nose' => [['panel', 'transition-flashing'], ['membrane-upper', 'transition-flashing'], ['transition-flashing', 'panel-lower'], ['transition-flashing', 'zee'], ['panel', 'membrane-upper']],
+        'side-zee' => [['panel', 'panel-lower'], ['panel-lower', 'membrane']],
         'screwed-transition' => [['panel', 'transition-flashing'], ['membrane-upper', 'transition-flashing'], ['panel', 'membrane-upper']],
     ];
 

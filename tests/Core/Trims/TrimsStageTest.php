@@ -36,7 +36,7 @@ final class TrimsStageTest extends TestCase
     private const GIRTHS = [
         'eave-trim' => 8.25, 'hooked-drip' => 8.25, 'eave-drip' => 6.5, 'trim-cleat' => 2.75, 'offset-cleat' => 2.875, 'receiver' => 4.125, 'rake-angle' => 3.0, 'rake-trim' => 7.5, 'rake-trim-screwed' => 12.0, 'gable-trim' => 6.75,
         'zee' => 3.5, 'rake-zee' => 3.625, 'ridge-cap' => 13.25, 'hip-cap' => 13.25, 'cap-screwed' => 15.0, 'valley-pan' => 23.5, 'valley-pan-plain' => 23.5, 'hemmed-pan' => 24.0, 'peak-trim' => 7.5, 'headwall' => 9.125, 'sidewall' => 8.125,
-        'headwall-screwed' => 9.5, 'sidewall-screwed' => 9.5, 'transition' => 8.625, 'counterflashing' => 4.125, 'fascia-wrap' => 9.0, 'edge-stiffener' => 3.25,
+        'headwall-screwed' => 9.5, 'sidewall-screwed' => 9.5, 'transition' => 8.625, 'counterflashing' => 4.125, 'fascia-wrap' => 9.0, 'edge-stiffener' => 3.25, 'side-zee' => 4.0,
     ];
 
     public function test_girths_are_those_of_the_catalogue(): void

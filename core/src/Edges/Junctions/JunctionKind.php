@@ -38,7 +38,7 @@ enum JunctionKind: string
         return match (true) {
             $has(EdgeKind::Headwall) && $has(EdgeKind::Sidewall) => $wallsTurnIn ? self::InsideCorner : self::OutsideCorner,
             $has(EdgeKind::Ridge) && ($has(EdgeKind::Sidewall) || $has(EdgeKind::Headwall)) => self::LowRidgeWall,
-            $has(EdgeKind::Valley) && $has(EdgeKind::Headwall) => self::ValleyHeadwall,
+            $has(EdgeKind::Valley) && ($has(EdgeKind::Headwall) || ($has(EdgeKind::Sidewall) && ! $has(EdgeKind::Eave))) => self::ValleyHeadwall,
             $has(EdgeKind::Ridge, 2) && $has(EdgeKind::Valley) => self::ValleyPeak,
             $has(EdgeKind::Ridge) && $has(EdgeKind::Valley, 2) => self::LowRidgeSlope,
             $has(EdgeKind::Hip) && $has(EdgeKind::Ridge) => self::HipRidge,

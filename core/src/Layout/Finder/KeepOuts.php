@@ -8,6 +8,7 @@ use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Catalogue\Family;
 use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Layout\MovedEdge;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
@@ -109,12 +110,28 @@ final readonly class KeepOuts
                 continue;
             }
             $hem = $edge->side->allowance->hem;
+            if ($edge->side->kind === EdgeKind::CrossEnd) {
+                $outs[] = $this->besideZee($edge, $clear);
+
+                continue;
+            }
             $outs[] = $edge->isLeftSide()
                 ? new KeepOut('wall', '', $edge->left() - $hem, $edge->right() + $clear, $edge->left(), $clear)
                 : new KeepOut('wall', '', $edge->left() - $clear, $edge->right() + $hem, $edge->right(), $clear);
         }
 
         return $outs;
+    }
+
+    /** Outboard of a side zee water from panels laid sideways runs down: it wants flat pan, and none of the seams stands under it. */
+    private function besideZee(MovedEdge $edge, float $clear): KeepOut
+    {
+        $under = $edge->side->allowance->offset;
+        $flat = $clear + $this->rules->number('opening.crossFlat');
+
+        return $edge->isLeftSide()
+            ? new KeepOut('side-zee', '', $edge->left(), $edge->left() + $under + $flat, $edge->left() + $under, $flat)
+            : new KeepOut('side-zee', '', $edge->right() - $under - $flat, $edge->right(), $edge->right() - $under, $flat);
     }
 
     /**

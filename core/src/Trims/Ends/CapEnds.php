@@ -30,6 +30,7 @@ final class CapEnds extends EndStrips
             EndKind::HipFoot => $this->hipFoot($this->rule('tab')),
             EndKind::HipPoint => $this->strip(fn (FlatStrip $strip): StripEnd => $this->byPlane($strip, $this->mitreOf($strip->side))),
             EndKind::ValleyFoot => $this->valleyFoot($this->rule('valleyPast'), min($this->rule('valleyHem'), $this->rule('valleyPast'))),
+            EndKind::SaddleFoot => $this->square($this->rule('saddleFoot')),
             EndKind::ValleyHead => $this->square($this->rule('valleyLong')),
             EndKind::LeftLong => $this->leftLong($this->rule('headLong')),
             default => $this->square(0.0),

@@ -14,7 +14,7 @@ use Imbrex\Core\Trims\EndKind;
 final readonly class EndCutter
 {
     /** Ends of what lies on both faces of its edge. */
-    private const CAPS = [EndKind::OverRake, EndKind::OverHips, EndKind::HipFoot, EndKind::HipPoint, EndKind::ValleyFoot, EndKind::ValleyHead, EndKind::LeftLong];
+    private const CAPS = [EndKind::OverRake, EndKind::OverHips, EndKind::HipFoot, EndKind::HipPoint, EndKind::ValleyFoot, EndKind::SaddleFoot, EndKind::ValleyHead, EndKind::LeftLong];
 
     /** @param  bool  $isRibbed  whether a ridge's end is closed over ribs */
     public function __construct(private RuleSet $rules, private bool $isRibbed)

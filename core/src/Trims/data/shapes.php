@@ -30,6 +30,7 @@ return [
     new TrimShape('rake-trim-screwed', [$leg(5.5, 90), $leg(4.5, 90), new TrimLeg(0.0, isRib: true)], $closed(), plumb: 0),
     new TrimShape('gable-trim', [$leg(4, 90), $leg(1.5)], $closed(), $open(0.75), plumb: 0),
     new TrimShape('zee', [$out(1, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
+    new TrimShape('side-zee', [$out(1.5, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
     new TrimShape('rake-zee', [$out(1, 90), new TrimLeg(0.125, new Bend(90), true), $leg(1)]),
     new TrimShape('ridge-cap', [$between(6), $leg(6)], $open(), $open()),
     new TrimShape('hip-cap', [$between(6), $leg(6)], $open(), $open()),
