@@ -19,6 +19,7 @@ return [
     'services' => [
         'report' => (string) env('IMBREX_REPORT_URL', ''),
         'gauge' => (string) env('IMBREX_GAUGE_URL', ''),
+        'weather' => (string) env('IMBREX_WEATHER_URL', ''),
         'timeout' => (int) env('IMBREX_SERVICE_TIMEOUT', 6),
     ],
 

@@ -76,6 +76,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
             Route::post('imports/readings', [ImportController::class, 'readings'])->middleware('throttle:imports');
             Route::get('reports', [OutsideController::class, 'reports'])->middleware('throttle:reports');
             Route::get('reports/{reference}', [OutsideController::class, 'report'])->where('reference', '[A-Za-z0-9-]{1,40}')->middleware('throttle:reports');
+            Route::get('weather', [OutsideController::class, 'weather'])->middleware('throttle:reports');
             Route::get('gauge', [OutsideController::class, 'gauge'])->middleware('throttle:gauge');
         });
         Route::post('revisions', [RevisionController::class, 'keepAside'])->can('update', 'job');

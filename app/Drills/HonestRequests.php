@@ -18,7 +18,7 @@ final class HonestRequests
         $get = static fn (string $path): array => self::request('GET', $path);
         $requests = array_map($get, [
             'session', 'catalogue', 'crew', 'crew/profiles', 'crew/builds', 'jobs', 'jobs/{job}', 'jobs/{job}/newest', 'jobs/{job}/revisions', 'jobs/{job}/revisions?before=9', 'jobs/{job}/revisions/1',
-            'jobs/{job}/card', 'jobs/{job}/orders', 'jobs/{job}/files', 'jobs/{job}/reports', 'jobs/{job}/reports/HQ-CLUBROOM', 'jobs/{job}/gauge', 'jobs/{job}/gauge?after=3',
+            'jobs/{job}/card', 'jobs/{job}/orders', 'jobs/{job}/files', 'jobs/{job}/reports', 'jobs/{job}/reports/HQ-CLUBROOM', 'jobs/{job}/weather', 'jobs/{job}/gauge', 'jobs/{job}/gauge?after=3',
             'jobs/{job}/orders/1/files/cut-list.pdf', 'invitations/{token}', 'resets/{token}',
             ...array_map(static fn (string $slice): string => "jobs/{job}/plan/$slice?revision=1&pick=P1", ['survey', 'roof', 'layout', 'marks', 'space', 'cuts', 'edges', 'load-out']),
             ...array_map(static fn (string $station): string => "jobs/{job}/tiles/$station?revision=1", ['survey', 'roof', 'layout', 'cuts', 'edges', 'load-out']),

@@ -10,8 +10,12 @@ use App\Plans\PlanCache;
 use App\Plans\PlanShelf;
 use App\Plans\Shelf;
 use App\Plans\Shelves;
+use App\Stations\Edges\EdgeBook;
+use App\Stations\Openings\OpeningPages;
+use App\Stations\Water\WaterSheet;
 use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Container\Container;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -37,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(PlanShelf::class, static fn (): PlanShelf => new PlanShelf((new Shelves)->shelf('plans')));
         $this->app->when(PlanCache::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('slices'));
         $this->app->when(FileMaker::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('files'));
+        $this->app->when(EdgeBook::class)->needs('$more')->give(static fn (Container $app): array => [$app->make(OpeningPages::class), $app->make(WaterSheet::class)]);
         $this->app->singleton(Words::class, fn (): Words => new Words('en'));
     }
 

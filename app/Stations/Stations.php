@@ -11,6 +11,7 @@ use App\Stations\HoldDown\HoldDownStation;
 use App\Stations\Layout\LayoutStation;
 use App\Stations\LoadOut\LoadOutStation;
 use App\Stations\Movement\MovementStation;
+use App\Stations\Openings\OpeningsStation;
 use App\Stations\Roof\RoofStation;
 use App\Stations\Survey\SurveyStation;
 use App\Stations\Trims\TrimsStation;
@@ -30,6 +31,7 @@ final class Stations
         CuttingStation::class,
         EdgesStation::class,
         TrimsStation::class,
+        OpeningsStation::class,
         HoldDownStation::class,
         MovementStation::class,
         WaterStation::class,

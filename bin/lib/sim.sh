@@ -11,7 +11,8 @@ sim() {
 The stand-ins answer at $SIM_URL
   report service   GET  /report/roofs, /report/roofs/HQ-CLUBROOM
   laser and gauge  POST /gauge/fire {"kind": "length", "value": 4768} (mm) or {"kind": "angle", "value": 26.6}
-  to fail          POST /fail {"service": "report" or "gauge", "mode": "none", "slow", "down", "garbage" or "duplicate"}
+  weather service  GET  /weather/rain
+  to fail          POST /fail {"service": "report", "gauge" or "weather", "mode": "none", "slow", "down", "garbage" or "duplicate"}
 Ctrl+C stops them.
 TEXT
     wait "${started[-1]}"
@@ -33,5 +34,5 @@ start_sim() {
         sleep 0.1
     done
     release_ports
-    export SIM_URL IMBREX_REPORT_URL="$SIM_URL" IMBREX_GAUGE_URL="$SIM_URL"
+    export SIM_URL IMBREX_REPORT_URL="$SIM_URL" IMBREX_GAUGE_URL="$SIM_URL" IMBREX_WEATHER_URL="$SIM_URL"
 }

@@ -11,6 +11,7 @@ use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Movement\MovementStage;
+use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Core\Trims\TrimsStage;
@@ -28,6 +29,7 @@ final class Stages
         'cutting' => CuttingStage::class,
         'edges' => EdgesStage::class,
         'trims' => TrimsStage::class,
+        'openings' => OpeningsStage::class,
         'hold-down' => HoldDownStage::class,
         'movement' => MovementStage::class,
         'water' => WaterStage::class,

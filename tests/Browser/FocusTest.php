@@ -72,7 +72,7 @@ final class FocusTest extends BrowserTestCase
         $this->keyboardIsAt($person, 'Eave to ridge');
         $person->openJob('Oar store');
         $person->sees('Who agrees');
-        foreach (['8' => 'What do we order?', '7' => 'Where does it go?', '6' => 'Will it stay on?', '5' => 'Cleat nose', '4' => 'Mark out', '3' => 'Where the seams fall', '2' => 'What shape is it?'] as $key => $heading) {
+        foreach (['9' => 'What do we order?', '8' => 'Where does it go?', '7' => 'Will it stay on?', '6' => 'How does water get round it?', '5' => 'Cleat nose', '4' => 'Mark out', '3' => 'Where the seams fall', '2' => 'What shape is it?'] as $key => $heading) {
             $person->keys((string) $key);
             $this->keyboardIsAt($person, $heading);
         }

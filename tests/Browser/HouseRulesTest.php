@@ -132,7 +132,7 @@ final class HouseRulesTest extends BrowserTestCase
         $person = $this->begun('By station');
         $person->press('Job');
         $person->sees('Cuts and ordering');
-        self::assertCount(10, $person->all("//details[@class='rules']"));
+        self::assertCount(11, $person->all("//details[@class='rules']"));
         self::assertSame([], $person->all('//li[@data-rule]'));
         $person->find("//summary[contains(., 'Load-out')]")->click();
         $person->sees('Length carried by one hand-hold');

@@ -28,7 +28,7 @@ final class AuthorisationTest extends FeatureTestCase
             ['GET', 'jobs/{job}/files/roof.dxf', self::ALL], ['GET', 'jobs/{job}/files/readings.csv', self::ALL], ['GET', 'jobs/{job}/files/blanks.dxf', self::ALL],
             ['GET', 'jobs/{job}/files/blanks.svg', self::ALL], ['GET', 'jobs/{job}/files/pieces.csv', self::ALL], ['GET', 'jobs/{job}/files/layout.pdf', self::ALL], ['GET', 'jobs/{job}/files/edge-book.pdf', self::ALL], ['GET', 'jobs/{job}/files/notch-template.pdf', self::ALL],
             ['POST', 'jobs/{job}/imports/dxf', self::PLANNERS], ['POST', 'jobs/{job}/imports/readings', self::PLANNERS],
-            ['GET', 'jobs/{job}/reports', self::PLANNERS], ['GET', 'jobs/{job}/reports/HQ-CLUBROOM', self::PLANNERS], ['GET', 'jobs/{job}/gauge', self::PLANNERS],
+            ['GET', 'jobs/{job}/reports', self::PLANNERS], ['GET', 'jobs/{job}/reports/HQ-CLUBROOM', self::PLANNERS], ['GET', 'jobs/{job}/gauge', self::PLANNERS], ['GET', 'jobs/{job}/weather', self::PLANNERS], ['GET', 'jobs/{job}/files/openings.pdf', self::ALL],
             ['GET', 'jobs/{job}/orders/1/files/cut-list.pdf', self::ALL],
             ['POST', 'jobs/{job}/revisions', self::PLANNERS], ['POST', 'jobs/{job}/copy', self::PLANNERS], ['PUT', 'jobs/{job}/archive', self::PLANNERS], ['DELETE', 'jobs/{job}/archive', self::PLANNERS],
             ['DELETE', 'jobs/{job}', ['owner']], ['POST', 'jobs/{job}/restore', ['owner']],

@@ -18,7 +18,7 @@ final class OutsideTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        config(['imbrex.services.report' => 'http://service.example', 'imbrex.services.gauge' => 'http://service.example']);
+        config(['imbrex.services.report' => 'http://service.example', 'imbrex.services.gauge' => 'http://service.example', 'imbrex.services.weather' => 'http://service.example']);
         $member = $this->member(Role::Foreman);
         $this->open = $this->job($member);
         $this->actingAs($member);
@@ -62,7 +62,7 @@ final class OutsideTest extends FeatureTestCase
     public function test_a_failing_service_is_told_plainly(callable $answer, int $status, string $cause): void
     {
         Http::fake(['*' => $answer]);
-        foreach (['reports/HQ-1' => 'The measurement-report service', 'gauge?after=0' => 'The laser'] as $path => $who) {
+        foreach (['reports/HQ-1' => 'The measurement-report service', 'gauge?after=0' => 'The laser', 'weather' => 'The weather service'] as $path => $who) {
             $told = $this->getJson("/api/jobs/{$this->open->id}/$path")->assertStatus($status)->assertJsonPath('cause', $cause)->json('message');
             self::assertStringStartsWith($who, $told);
         }
@@ -73,9 +73,9 @@ final class OutsideTest extends FeatureTestCase
     public function test_answers_of_other_shapes_never_fall_over(): void
     {
         $face = ['name' => 'A', 'pitch' => 4, 'eaveToRidge' => 100, 'edges' => array_fill(0, 4, ['kind' => 'eave', 'length' => 10])];
-        $good = ['report' => ['faces' => [$face], 'measured' => '2026-05-04', 'roofs' => [['reference' => 'A', 'name' => 'B']]], 'gauge' => ['last' => 2, 'readings' => [['number' => 2, 'kind' => 'length', 'value' => 7]]]];
+        $good = ['report' => ['faces' => [$face], 'measured' => '2026-05-04', 'roofs' => [['reference' => 'A', 'name' => 'B']]], 'gauge' => ['last' => 2, 'readings' => [['number' => 2, 'kind' => 'length', 'value' => 7]]], 'weather' => ['place' => 'Quay', 'minutes' => 5, 'storms' => [['years' => 10, 'millimetresAnHour' => 101.6]]]];
         $others = [null, true, -1, 1e300, '', 'text', [], [[]], ['a' => 'b'], [null, [[1]]], str_repeat('x', 500)];
-        foreach (['reports' => 'report', 'reports/HQ-1' => 'report', 'gauge?after=1' => 'gauge'] as $path => $service) {
+        foreach (['reports' => 'report', 'reports/HQ-1' => 'report', 'gauge?after=1' => 'gauge', 'weather' => 'weather'] as $path => $service) {
             foreach ($this->places($good[$service]) as $place) {
                 foreach ($others as $other) {
                     $answer = $good[$service];
@@ -103,6 +103,19 @@ final class OutsideTest extends FeatureTestCase
         }
 
         return $places;
+    }
+
+    public function test_the_weather_service_tells_rain_in_inches_an_hour(): void
+    {
+        $storm = static fn (int $years, float $rain): array => ['years' => $years, 'millimetresAnHour' => $rain];
+        Http::fake(['*' => Http::response(['place' => 'Heron Quay', 'minutes' => 5, 'storms' => [$storm(50, 152.4), $storm(10, 101.6)]])]);
+        $rain = (array) $this->getJson("/api/jobs/{$this->open->id}/weather")->assertOk()->json();
+        self::assertSame(['Heron Quay', 5, [10, 50]], [$rain['place'], $rain['minutes'], array_column($rain['storms'], 'years')]);
+        self::assertEqualsWithDelta([4.0, 6.0], array_column($rain['storms'], 'intensity'), 1e-9);
+
+        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::fake(['*' => Http::response(['place' => 'Heron Quay', 'minutes' => 5, 'storms' => [$storm(10, 900.0)]])]);
+        $this->getJson("/api/jobs/{$this->open->id}/weather")->assertStatus(502)->assertJsonPath('cause', 'garbage');
     }
 
     public function test_where_there_is_no_service_one_is_told(): void

@@ -17,7 +17,7 @@ final class PlanTest extends FeatureTestCase
         $user = $this->member();
         $demo = static fn (string $name): array => json_decode((string) file_get_contents(database_path("demo/$name.json")), true);
         $empty = self::document(['roof' => ['planes' => [['id' => 'P1', 'name' => 'New']]], 'layout' => new \stdClass]);
-        foreach ([self::document(), $demo('oar-store'), $demo('clubroom'), $demo('boathouse'), $demo('oar-store-screw-down'), $empty] as $document) {
+        foreach ([self::document(), $demo('oar-store'), $demo('clubroom'), $demo('boathouse'), $demo('oar-store-screw-down'), $demo('annex'), $empty] as $document) {
             $job = $this->job($user, $document);
             foreach (app(Stations::class)->all() as $station) {
                 foreach (array_keys($station->slices()) as $slice) {
@@ -80,7 +80,7 @@ final class PlanTest extends FeatureTestCase
     public function test_an_exported_job_read_back_gives_the_identical_plan(): void
     {
         $user = $this->member();
-        foreach (['oar-store', 'clubroom', 'oar-store-screw-down', 'boathouse'] as $name) {
+        foreach (['oar-store', 'clubroom', 'oar-store-screw-down', 'boathouse', 'annex'] as $name) {
             $job = $this->job($user, json_decode((string) file_get_contents(database_path("demo/$name.json")), true));
             $file = (string) $this->actingAs($user)->get("/api/jobs/$job->id/files/job.json")->assertOk()->getContent();
             $copy = $this->begin($this->member(), $file)->assertCreated()->json('id');

@@ -10,6 +10,7 @@ use Simulators\Answer;
 use Simulators\GaugeDevice;
 use Simulators\ReportService;
 use Simulators\Store;
+use Simulators\WeatherService;
 
 /** The stand-ins for the outside world: wrong in a realistic way, and failing when told to. */
 final class StandInTest extends TestCase
@@ -18,7 +19,7 @@ final class StandInTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        foreach (['Answer', 'Store', 'ReportService', 'GaugeDevice'] as $class) {
+        foreach (['Answer', 'Store', 'ReportService', 'GaugeDevice', 'WeatherService'] as $class) {
             require_once __DIR__."/../../simulators/$class.php";
         }
     }
@@ -57,6 +58,16 @@ final class StandInTest extends TestCase
             self::assertNotEmpty($report['faces'], $roof['name']);
         }
         self::assertSame(['error' => 'no such roof'], self::said((new ReportService)->answer('/report/roofs/ELSEWHERE', false)));
+    }
+
+    public function test_rarer_storms_rain_harder(): void
+    {
+        $rain = self::said((new WeatherService)->answer('/weather/rain'));
+        self::assertSame('Heron Quay', $rain['place']);
+        $storms = array_column($rain['storms'], 'millimetresAnHour', 'years');
+        self::assertSame([2, 10, 50], array_keys($storms));
+        self::assertTrue($storms[2] < $storms[10] && $storms[10] < $storms[50]);
+        self::assertArrayHasKey('error', self::said((new WeatherService)->answer('/weather/sun')));
     }
 
     public function test_the_gauge_numbers_its_readings(): void

@@ -7,6 +7,7 @@ namespace App\Stations\Edges;
 use App\Exports\EdgePattern;
 use App\Exports\PrintFoot;
 use App\Exports\Sheet;
+use App\Stations\BookPages;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
@@ -32,7 +33,8 @@ final readonly class EdgeBook
 
     private const ROW = 15.0;
 
-    public function __construct(private Words $words, private EdgeNames $names, private LayerWords $layers, private BuildWords $builds, private EndWords $ends, private PrintFoot $foot)
+    /** @param  list<BookPages>  $more  what other stations add */
+    public function __construct(private Words $words, private EdgeNames $names, private LayerWords $layers, private BuildWords $builds, private EndWords $ends, private PrintFoot $foot, private array $more)
     {
     }
 
@@ -48,6 +50,9 @@ final readonly class EdgeBook
         $this->body($sheet, $plan, $pages);
         (new SticksSheet($sheet, $this->words))->draw($plan);
         (new EndCardSheet($sheet, $this->ends, $this->words))->draw($plan);
+        foreach ($this->more as $pages) {
+            $pages->pages($sheet, $plan);
+        }
         $this->foot->on($sheet, $edition);
 
         return $sheet->pdf();

@@ -104,7 +104,7 @@ final class SpaceSlice
             OpeningKind::Pipe => 14.0,
             OpeningKind::Chimney => 36.0,
             OpeningKind::Skylight => 5.0,
-            OpeningKind::Curb => 12.0,
+            OpeningKind::Curb, OpeningKind::Vent => 12.0,
         };
     }
 }

@@ -9,15 +9,23 @@ use App\Documents\Understood;
 use Imbrex\Core\Geometry\NotAPolygon;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Roof\FromRake;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Uphill;
 use Imbrex\Core\Roof\UphillSchool;
+use Imbrex\Core\Units\Division;
+use Imbrex\Core\Units\TapePrinter;
 use stdClass;
 
 /** Builds what comes through a roof and gathers what makes no sense about it. */
 final class OpeningBuilder
 {
+    /** No pipe through a roof is thicker, inches. */
+    private const THICKEST = 36.0;
+
+    private const FOOT = 12.0;
+
     /** @var list<Fault> */
     public array $faults = [];
 
@@ -31,8 +39,8 @@ final class OpeningBuilder
         $kind = OpeningKind::from((string) $this->opening->kind);
         $name = (string) ($this->opening->name ?? ucfirst($kind->value).' '.$this->opening->id);
         if ($kind === OpeningKind::Pipe) {
-            return $this->has('u', 'v', 'diameter')
-                ? Opening::pipe((string) $this->opening->id, (string) $this->opening->face, $name, new Point((float) $this->opening->u, (float) $this->opening->v), (float) $this->opening->diameter)
+            return $this->has('u', 'v', 'diameter') && $this->isPipe()
+                ? $this->taped(Opening::pipe((string) $this->opening->id, (string) $this->opening->face, $name, new Point((float) $this->opening->u, (float) $this->opening->v), (float) $this->opening->diameter))
                 : null;
         }
         $outline = isset($this->opening->outline) ? $this->outline() : $this->rectangle();
@@ -40,7 +48,14 @@ final class OpeningBuilder
 
         $uphill = new Uphill(UphillSchool::from((string) ($this->opening->uphill ?? UphillSchool::Apron->value)), isset($this->opening->cricketRise) ? (float) $this->opening->cricketRise : null);
 
-        return $outline === null ? null : Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'), ($this->opening->flashing ?? 'ready-made') === 'ready-made')->shedding($uphill);
+        return $outline === null ? null : $this->taped(Opening::outlined((string) $this->opening->id, (string) $this->opening->face, $kind, $name, $outline, $clear('below'), $clear('above'), $clear('left'), $clear('right'), ($this->opening->flashing ?? 'ready-made') === 'ready-made')->shedding($uphill));
+    }
+
+    private function taped(Opening $opening): Opening
+    {
+        $from = $this->opening->fromRake ?? null;
+
+        return $from === null ? $opening : $opening->taped(new FromRake($from->side === 'left', (float) $from->off));
     }
 
     private function rectangle(): ?Polygon
@@ -69,6 +84,18 @@ final class OpeningBuilder
 
             return null;
         }
+    }
+
+    /** A pipe so thick was typed in feet. */
+    private function isPipe(): bool
+    {
+        $inches = (float) $this->opening->diameter;
+        if ($inches > self::THICKEST) {
+            $tape = new TapePrinter(Division::Sixteenth);
+            $this->faults[] = new Fault("$this->field.diameter", 'pipe-thick', $tape->print($inches), ['most' => $tape->inInches()->print(self::THICKEST), 'meant' => $tape->inInches()->print($inches / self::FOOT)]);
+        }
+
+        return $inches <= self::THICKEST;
     }
 
     private function has(string ...$fields): bool

@@ -7,17 +7,19 @@ namespace App\Stations\Water;
 use App\Exports\EdgePattern;
 use App\Exports\PrintFoot;
 use App\Exports\Sheet;
+use App\Stations\BookPages;
 use App\Stations\Edition;
 use App\Words\Words;
 use Imbrex\Core\Geometry\Bounds;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 
 /** Where the water of a roof runs, on one sheet: the plan with its valleys as wide as their flow, and what runs where. */
-final readonly class WaterSheet
+final readonly class WaterSheet implements BookPages
 {
     private const MARGIN = 30.0;
 
@@ -40,17 +42,26 @@ final readonly class WaterSheet
         if ($roof->faces === []) {
             return null;
         }
-        $rows = $this->slice->rows($plan);
         $sheet = Sheet::letter(onItsSide: true);
+        $this->pages($sheet, $plan);
+        $this->foot->on($sheet, $edition);
+
+        return $sheet->pdf();
+    }
+
+    public function pages(Sheet $sheet, Plan $plan): void
+    {
+        $roof = $plan->of(RoofStage::class)->roof;
+        if ($roof->faces === []) {
+            return;
+        }
+        $rows = $this->slice->rows($plan);
         $sheet->page();
         $sheet->text(self::MARGIN, 46.0, $this->words->say('station.water'), 22.0, true);
         $sheet->fitted(self::MARGIN, 62.0, "{$plan->job->name} · {$this->slice->said($plan)}", 10.0, $sheet->width - 2 * self::MARGIN);
         $this->draw($sheet, $roof, array_column($rows['valley'], 'share', 'id'));
         $this->list($sheet, ['water.valleys' => $rows['valley'], 'water.openings' => $rows['opening'], 'water.eaves' => $rows['eave']]);
         $sheet->fitted(self::MARGIN, $sheet->height - 30.0, $this->words->say('caution.water'), 8.6, $sheet->width - 2 * self::MARGIN, true);
-        $this->foot->on($sheet, $edition);
-
-        return $sheet->pdf();
     }
 
     /** @param  array<string, float>  $shares  of the fullest valley, by id */

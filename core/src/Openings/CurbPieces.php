@@ -64,7 +64,6 @@ final readonly class CurbPieces
         [$bend, $top, $length] = [$s->hem + $s->flange, $s->hem + $s->flange + $s->upturn, $s->pastFoot + $h + $s->pastHead];
         [$foot, $head] = [$s->pastFoot, $s->pastFoot + $h];
         $at = static fn (float $u): float => $isLeft ? $length - $u : $u;
-        $turn = static fn (array $points): array => $isLeft ? array_reverse($points) : $points;
         $ways = $isLeft ? [new Vector(0, -1, 0), new Vector(1, 0, 0)] : [new Vector(0, 1, 0), new Vector(-1, 0, 0)];
         $edge = $isLeft ? 0.0 : $w;
         $out = $isLeft ? -1.0 : 1.0;
@@ -73,7 +72,7 @@ final readonly class CurbPieces
 
         return new OpeningPiece(
             $isLeft ? PieceRole::SideLeft : PieceRole::SideRight,
-            self::points($turn([[$at(0), 0], [$at($length), 0], [$at($length), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top], [$at($foot), $bend], [$at(0), $bend]])),
+            self::turned($isLeft, [[$at(0), 0], [$at($length), 0], [$at($length), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top], [$at($foot), $bend], [$at(0), $bend]]),
             [
                 ...$this->hemLine($length),
                 self::line(MarkKind::Bend, $at($foot), $bend, $at($head), $bend),
@@ -82,9 +81,9 @@ final readonly class CurbPieces
                 ...$slots,
             ],
             [
-                new FlatPart(self::points([[$at(0), $s->hem], [$at($length), $s->hem], [$at($length), $bend], [$at(0), $bend]]), $base($bend), new Vector($edge, 0, 0), ...$ways),
-                new FlatPart(self::points([[$at(0), 0], [$at($length), 0], [$at($length), $s->hem], [$at(0), $s->hem]]), $base($s->hem), new Vector($edge + $out * $s->flange, 0, 0), $ways[0], $ways[1]->times(-1.0)),
-                new FlatPart(self::points([[$at($foot), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top]]), $base($bend), new Vector($edge, 0, 0), $ways[0], new Vector(0, 0, 1)),
+                new FlatPart(self::turned($isLeft, [[$at(0), $s->hem], [$at($length), $s->hem], [$at($length), $bend], [$at(0), $bend]]), $base($bend), new Vector($edge, 0, 0), ...$ways),
+                new FlatPart(self::turned($isLeft, [[$at(0), 0], [$at($length), 0], [$at($length), $s->hem], [$at(0), $s->hem]]), $base($s->hem), new Vector($edge + $out * $s->flange, 0, 0), $ways[0], $ways[1]->times(-1.0)),
+                new FlatPart(self::turned($isLeft, [[$at($foot), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top]]), $base($bend), new Vector($edge, 0, 0), $ways[0], new Vector(0, 0, 1)),
             ],
             $this->order === WorkOrder::BackFirst ? PieceRole::Back : null,
             $this->fastener(), $length, SealKind::ButylTape,
@@ -144,6 +143,17 @@ final readonly class CurbPieces
     private static function line(MarkKind $kind, float $u1, float $v1, float $u2, float $v2): EndLine
     {
         return new EndLine($kind, new Point($u1, $v1), new Point($u2, $v2));
+    }
+
+    /**
+     * Of a mirrored flat corners still run round the same way.
+     *
+     * @param  list<array{float|int, float|int}>  $corners
+     * @return list<Point>
+     */
+    private static function turned(bool $isMirrored, array $corners): array
+    {
+        return self::points($isMirrored ? array_reverse($corners) : $corners);
     }
 
     /**

@@ -6,7 +6,9 @@ namespace Imbrex\Core\Openings;
 
 use Imbrex\Core\Builds\Fastener;
 use Imbrex\Core\Builds\SealKind;
+use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Trims\Ends\EndLine;
 
 /** One piece round an opening: its flat with the lines it is cut and bent by, and how it stands. */
@@ -36,6 +38,25 @@ final readonly class OpeningPiece
     ) {
     }
 
+    /** @return list<PieceMark> where its lines begin, end and turn, from left to right */
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ($this->lines as $line) {
+            foreach ([$line->from, $line->to] as $at) {
+                // Where a bend and a cut meet one cuts: that is the mark.
+                $key = sprintf('%.4f %.4f', $at->u, $at->v);
+                if (! isset($marks[$key]) || $marks[$key]->kind === MarkKind::Bend) {
+                    $marks[$key] = new PieceMark($line->kind, $at->u, $at->v);
+                }
+            }
+        }
+        $marks = array_values($marks);
+        usort($marks, static fn (PieceMark $a, PieceMark $b): int => [round($a->along, 4), $a->across] <=> [round($b->along, 4), $b->across]);
+
+        return $marks;
+    }
+
     /** Fasteners along it, one at each end. */
     public function fasteners(): int
     {
@@ -57,10 +78,15 @@ final readonly class OpeningPiece
     /** @return array{float, float} of the sheet it is cut from, inches: along and across */
     public function sheet(): array
     {
-        $us = array_map(static fn (Point $point): float => $point->u, $this->flat);
-        $vs = array_map(static fn (Point $point): float => $point->v, $this->flat);
+        $bounds = $this->flat === [] ? null : Polygon::sound($this->flat)->bounds();
 
-        return $this->flat === [] ? [0.0, 0.0] : [max($us) - min($us), max($vs) - min($vs)];
+        return $bounds === null ? [0.0, 0.0] : [$bounds->width(), $bounds->height()];
+    }
+
+    /** As it comes out of its box: nothing is cut or bent. */
+    public function ready(): self
+    {
+        return new self($this->role, [], [], $this->parts, $this->under, $this->fastener, $this->screwed, $this->seal, $this->of, $this->count);
     }
 
     public function slidUnder(?PieceRole $under): self

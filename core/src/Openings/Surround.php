@@ -22,7 +22,8 @@ final readonly class Surround
         $bounds = $opening->outline->bounds();
         $clear = static fn (int $side): float => $opening->clearance($side, $covering->profile->family, $covering->rules);
         [$below, $above, $beside] = [0.0, 0.0, 0.0];
-        foreach ($opening->outline->corners as $side => $from) {
+        // A pipe goes through the flat of a pan, and no panel keeps clear of it.
+        foreach ($opening->kind->partsPanels() ? $opening->outline->corners : [] as $side => $from) {
             $to = $opening->outline->corner($side + 1);
             if (abs($to->v - $from->v) > abs($to->u - $from->u)) {
                 $beside = max($beside, $clear($side));

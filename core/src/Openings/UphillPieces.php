@@ -54,15 +54,13 @@ final readonly class UphillPieces
     /** @return list<OpeningPiece> */
     private function cricket(Surround $round): array
     {
-        $runs = fn (string $shape, string $face): array => array_values(array_map(static fn (TrimRun $run): string => $run->id, array_filter($this->plan->of(TrimsStage::class)->runs, static fn (TrimRun $run): bool => $run->layer->side() === $shape && in_array($face, $run->edge->faces, true))));
         [$left, $right] = ["{$round->opening->id}.L", "{$round->opening->id}.R"];
-        $pan = static fn (array $ids): array => $ids;
         $panels = [...$this->panels($left), ...$this->panels($right)];
-        $caps = $runs('cap', $left);
+        $caps = $this->runs($left, 'cap');
 
         return [
-            $this->saddle(PieceRole::SaddleLeft, $pan([...$runs('valley-pan', $left), ...$runs('hemmed-pan', $left)])),
-            $this->saddle(PieceRole::SaddleRight, $pan([...$runs('valley-pan', $right), ...$runs('hemmed-pan', $right)])),
+            $this->saddle(PieceRole::SaddleLeft, $this->runs($left, 'valley-pan', 'hemmed-pan')),
+            $this->saddle(PieceRole::SaddleRight, $this->runs($right, 'valley-pan', 'hemmed-pan')),
             new OpeningPiece(PieceRole::SaddlePanels, of: $panels, count: count($panels)),
             new OpeningPiece(PieceRole::SaddleCap, seal: SealKind::Polymer, of: $caps, count: count($caps)),
         ];
@@ -79,7 +77,7 @@ final readonly class UphillPieces
     {
         $face = "{$round->opening->id}.X";
         $panels = $this->panels($face);
-        $zees = array_values(array_map(static fn (TrimRun $run): string => $run->id, array_filter($this->plan->of(TrimsStage::class)->runs, static fn (TrimRun $run): bool => $run->layer->side() === 'side-zee' && in_array($face, $run->edge->faces, true))));
+        $zees = $this->runs($face, 'side-zee');
         $width = $this->faces($round)[0]->outline->bounds()->height();
 
         return [
@@ -88,6 +86,14 @@ final readonly class UphillPieces
             new OpeningPiece(PieceRole::CrossPanels, of: $panels, count: count($panels)),
             new OpeningPiece(PieceRole::RidgeZee, fastener: new Fastener(FastenerKind::Pancake, 4.0, []), screwed: $width, seal: SealKind::ButylTape),
         ];
+    }
+
+    /** @return list<string> ids of the runs of trim at the edges of a face, by their layers */
+    private function runs(string $face, string ...$layers): array
+    {
+        $own = array_filter($this->plan->of(TrimsStage::class)->runs, static fn (TrimRun $run): bool => in_array($run->layer->side(), $layers, true) && in_array($face, $run->edge->faces, true));
+
+        return array_values(array_map(static fn (TrimRun $run): string => $run->id, $own));
     }
 
     /** @return list<string> ids, in the order they are laid */

@@ -21,6 +21,7 @@ final readonly class Opening
      * @param  float|null  $below  clear of metal on the down-slope side, `$above` up-slope, `$left` and `$right` beside; null = by house rule
      * @param  bool  $readyMade  flashed as it comes from its maker, not with panel metal
      * @param  Uphill  $uphill  how water is brought past it
+     * @param  FromRake|null  $fromRake  how far it was taped from a rake; its outline is moved across the face to it
      */
     private function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Opening
         private ?float $right,
         public bool $readyMade = true,
         public Uphill $uphill = new Uphill,
+        private ?FromRake $fromRake = null,
     ) {
     }
 
@@ -49,7 +51,33 @@ final readonly class Opening
     /** The same opening with its uphill side built so. */
     public function shedding(Uphill $uphill): self
     {
-        return new self($this->id, $this->face, $this->kind, $this->name, $this->outline, $this->below, $this->above, $this->left, $this->right, $this->readyMade, $uphill);
+        return new self($this->id, $this->face, $this->kind, $this->name, $this->outline, $this->below, $this->above, $this->left, $this->right, $this->readyMade, $uphill, $this->fromRake);
+    }
+
+    /** The same opening, taped from a rake. */
+    public function taped(FromRake $fromRake): self
+    {
+        return new self($this->id, $this->face, $this->kind, $this->name, $this->outline, $this->below, $this->above, $this->left, $this->right, $this->readyMade, $this->uphill, $fromRake);
+    }
+
+    /** Where it stands on its face. */
+    public function on(Face $face): self
+    {
+        $shift = $this->fromRake?->shift($face, $this->tapedCorners()) ?? 0.0;
+
+        return $shift === 0.0 ? $this : new self($this->id, $this->face, $this->kind, $this->name, Polygon::sound(array_map(static fn (Point $corner): Point => new Point($corner->u + $shift, $corner->v), $this->outline->corners)), $this->below, $this->above, $this->left, $this->right, $this->readyMade, $this->uphill, $this->fromRake);
+    }
+
+    /** How far it stands from the nearest rake on one side, square to that; null where there is none. */
+    public function offRake(Face $face, bool $isLeft): ?float
+    {
+        return FromRake::nearest($face, $isLeft, $this->tapedCorners())[0] ?? null;
+    }
+
+    /** @return list<Point> what of it one tapes to */
+    private function tapedCorners(): array
+    {
+        return $this->kind === OpeningKind::Pipe ? [$this->centre()] : $this->outline->corners;
     }
 
     /** Whether its sides run straight up the slope and straight across it. */

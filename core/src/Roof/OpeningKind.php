@@ -11,6 +11,8 @@ enum OpeningKind: string
     case Chimney = 'chimney';
     case Skylight = 'skylight';
     case Curb = 'curb';
+    /** A box or a fan that lets air out. */
+    case Vent = 'vent';
 
     /** A pipe goes through the flat of a pan, under its boot; everything else parts the panels. */
     public function partsPanels(): bool

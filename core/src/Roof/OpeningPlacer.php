@@ -19,6 +19,7 @@ final readonly class OpeningPlacer
         $findings = [];
         foreach ($openings as $opening) {
             $face = $roof->face($opening->face);
+            $opening = $face === null ? $opening : $opening->on($face);
             if ($face === null || ! $this->touches($face, $opening)) {
                 $findings[] = Finding::settle($face === null ? 'roof.opening-homeless' : 'roof.opening-off', $opening->face, ['opening' => $opening->name, 'face' => $face->name ?? $opening->face]);
             } else {

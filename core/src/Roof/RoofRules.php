@@ -23,6 +23,7 @@ final class RoofRules
             $clear('skylight.below', 3.0), $clear('skylight.above', 4.0), $clear('skylight.beside', 0.375), $clear('skylight.besideCorrugated', 6.0),
             $clear('chimney.below', 0.5), $clear('chimney.above', 4.0), $clear('chimney.beside', 0.5),
             $clear('curb.below', 0.5), $clear('curb.above', 4.0), $clear('curb.beside', 0.5),
+            $clear('vent.below', 0.5), $clear('vent.above', 4.0), $clear('vent.beside', 0.5),
             HouseRule::number('opening.bootFlange', RuleUnit::Inches, 1.5, 0.5, 6.0),
             HouseRule::number('opening.bootClear', RuleUnit::Inches, 1.0, 0.0, 6.0),
             HouseRule::number('opening.crossBeside', RuleUnit::Inches, 6.0, 1.0, 24.0),

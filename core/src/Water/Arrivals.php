@@ -33,6 +33,11 @@ final class Arrivals
     /** @var array<string, float> by pan and foot */
     private array $feet = [];
 
+    /** @param  array<string, string>  $behind  openings by the edges of what is built behind them: water that runs there has arrived at them */
+    public function __construct(private readonly array $behind = [])
+    {
+    }
+
     /** @param  float  $width  of the cell it fell on, inches */
     public function add(DropPath $path, float $squareFeet, float $width): void
     {
@@ -42,8 +47,9 @@ final class Arrivals
         foreach ($path->steps as $step) {
             match ($step->on) {
                 WaterWay::Pan, WaterWay::Across => $this->pan($step, $before, $squareFeet),
-                WaterWay::Valley => $this->valleys[$step->id][$before->face ?? $step->face] = ($this->valleys[$step->id][$before->face ?? $step->face] ?? 0.0) + $squareFeet,
-                WaterWay::Opening => $this->openings[$step->id] = ($this->openings[$step->id] ?? 0.0) + $squareFeet,
+                WaterWay::Valley => $this->valley($step, $before, $squareFeet),
+                WaterWay::Opening => $this->arrives($step->id, $squareFeet),
+                WaterWay::SideZee => $this->arrives($this->behind[$step->id] ?? null, $squareFeet),
                 WaterWay::Eave, WaterWay::Rake => $this->ends[$step->id][] = [$step->face, $step->to, $squareFeet, $wide],
                 default => null,
             };
@@ -62,6 +68,20 @@ final class Arrivals
         $ends = array_sum(array_map(static fn (array $own): float => array_sum(array_column($own, 2)), $this->ends));
 
         return $ends + array_sum(array_column($this->entered, 0)) + array_sum($this->trapped);
+    }
+
+    private function valley(DropStep $step, ?DropStep $before, float $squareFeet): void
+    {
+        $from = $before->face ?? $step->face;
+        $this->valleys[$step->id][$from] = ($this->valleys[$step->id][$from] ?? 0.0) + $squareFeet;
+        $this->arrives($this->behind[$step->id] ?? null, $squareFeet);
+    }
+
+    private function arrives(?string $opening, float $squareFeet): void
+    {
+        if ($opening !== null) {
+            $this->openings[$opening] = ($this->openings[$opening] ?? 0.0) + $squareFeet;
+        }
     }
 
     private function pan(DropStep $step, ?DropStep $before, float $squareFeet): void

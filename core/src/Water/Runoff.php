@@ -38,8 +38,10 @@ final readonly class Runoff
      * @param  array<string, list<array{float, float, int}>>  $pans  by face: from, to and position of every strip, from the left
      * @param  array<string, BuiltEdge>  $built  by id of the edge
      * @param  array<string, mixed>  $gutters  by id of the edge that has one
+     * @param  array<string, string>  $leaks  pieces that let water in, by id of the opening
+     * @param  array<string, string>  $behind  openings by the edges of what is built behind them
      */
-    public function __construct(private Roof $roof, private array $cells, private array $pans, private array $built, private array $gutters)
+    public function __construct(private Roof $roof, private array $cells, private array $pans, private array $built, private array $gutters, private array $leaks = [], private array $behind = [])
     {
         $this->sides = new SideFinder($roof);
         $this->below = new RoofsBelow($roof);
@@ -71,6 +73,9 @@ final readonly class Runoff
             $foot = new Point($u, $this->foot($on, $cell, $u));
             $steps[] = new DropStep($on->isAcross() ? WaterWay::Across : WaterWay::Pan, $face, $this->pan($face, $u), new Point($u, $cell->leavesHigh ? min($v, $foot->v) : max($v, $foot->v)), $foot);
             if ($cell->opening !== null) {
+                if (isset($this->leaks[$cell->opening])) {
+                    return new DropPath($steps, DropEnd::Entered, $cell->opening, $this->leaks[$cell->opening]);
+                }
                 [$round, $at] = $this->round($on, $cell->opening, $foot);
                 $steps[] = $round;
                 [$u, $v] = [$at->u, $at->v];
@@ -148,6 +153,10 @@ final readonly class Runoff
         $lap = $this->entered($edge);
         if ($lap !== null) {
             return new DropPath($steps, DropEnd::Entered, $id, $lap);
+        }
+        $opening = $this->behind[$id] ?? null;
+        if ($opening !== null && isset($this->leaks[$opening])) {
+            return new DropPath($steps, DropEnd::Entered, $opening, $this->leaks[$opening]);
         }
         $plan = $face->frame?->toPlan($foot);
         if ($plan === null || $edge === null) {

@@ -14,9 +14,10 @@ final readonly class WaterResult implements StageResult
      * @param  float  $intensity  inches an hour
      * @param  float  $squareFeet  of the roof in plan, that rain falls on
      * @param  list<Flow>  $flows
+     * @param  array<string, UphillAdvice>  $advice  by opening
      * @param  list<Finding>  $findings
      */
-    public function __construct(public float $intensity, public float $squareFeet, public array $flows, private array $findings)
+    public function __construct(public float $intensity, public float $squareFeet, public array $flows, public array $advice, private array $findings)
     {
     }
 

@@ -18,6 +18,8 @@ final class WaterRules
             HouseRule::number('water.spare', RuleUnit::Inches, 1.0, 0.0, 6.0),
             HouseRule::number('water.crimp', RuleUnit::Inches, 1.0, 0.0, 3.0),
             HouseRule::number('water.cricket', RuleUnit::Inches, 30.0, 6.0, 120.0),
+            HouseRule::number('water.apron', RuleUnit::Count, 2.0, 0.1, 50.0),
+            HouseRule::number('water.snowApron', RuleUnit::Count, 20.0, 0.0, 300.0),
             HouseRule::number('water.onePan', RuleUnit::Count, 8.0, 1.0, 100.0),
         ];
     }

@@ -9,8 +9,9 @@ use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Job;
+use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Units\Length;
 
@@ -34,7 +35,7 @@ final class WaterStage implements Stage
     public function work(Plan $plan): WaterResult
     {
         $catchment = Catchment::of($plan);
-        $arrivals = new Arrivals;
+        $arrivals = new Arrivals($catchment->behind);
         $squareFeet = 0.0;
         foreach ($catchment->cells as $cells) {
             foreach ($cells->all() as $cell) {
@@ -49,7 +50,7 @@ final class WaterStage implements Stage
         $built = $plan->of(EdgesStage::class)->edges;
         $flows = (new Flows($plan->job->covering, $catchment->roof, $built, $intensity))->of($arrivals);
 
-        return new WaterResult($intensity, $squareFeet, $flows, [...$this->narrow($plan, $flows, $built), ...$this->full($plan, $flows), ...$this->stuck($arrivals, $built), ...$this->crickets($plan, $catchment, $flows)]);
+        return new WaterResult($intensity, $squareFeet, $flows, UphillAdvice::all($plan, $flows), [...$this->narrow($plan, $flows, $built), ...$this->full($plan, $flows), ...$this->stuck($arrivals, $built), ...$this->crickets($plan, $flows)]);
     }
 
     /**
@@ -109,7 +110,7 @@ final class WaterStage implements Stage
     {
         $findings = [];
         foreach ($arrivals->entered as $edge => [$squareFeet, $lap]) {
-            $findings[] = Finding::settle('water.entered', $edge, ['squareFeet' => round($squareFeet), 'lap' => ($built[$edge] ?? null)?->named($lap) ?? new Term("layer.$lap")]);
+            $findings[] = Finding::settle('water.entered', $edge, ['squareFeet' => round($squareFeet), 'lap' => ($built[$edge] ?? null)?->named($lap) ?? new Term("piece.$lap")]);
         }
         foreach ($arrivals->trapped as $edge => $squareFeet) {
             $findings[] = Finding::settle('water.trapped', $edge, ['squareFeet' => round($squareFeet)]);
@@ -120,17 +121,17 @@ final class WaterStage implements Stage
 
     /**
      * @param  list<Flow>  $flows
-     * @return list<Finding> openings so wide that many codes ask for a cricket
+     * @return list<Finding> openings with an apron, so wide that many codes ask for a cricket
      */
-    private function crickets(Plan $plan, Catchment $catchment, array $flows): array
+    private function crickets(Plan $plan, array $flows): array
     {
         $wide = $plan->job->rules->number('water.cricket');
-        $openings = array_merge(...array_map(static fn ($face): array => $face->openings, $catchment->roof->faces));
+        $flashed = $plan->of(OpeningsStage::class)->openings;
         $findings = [];
         foreach ($flows as $flow) {
-            $own = array_values(array_filter($openings, static fn (Opening $one): bool => $one->id === $flow->id && $one->width() > $wide));
-            if ($flow->of === 'opening' && $own !== []) {
-                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $own[0]->name, 'wide' => Length::ofInches($wide), 'width' => Length::ofInches($own[0]->width()), 'squareFeet' => round($flow->squareFeet, 1), 'gallons' => round($flow->gallons, 1)]);
+            $opening = ($flashed[$flow->id] ?? null)?->round->opening;
+            if ($flow->of === 'opening' && $opening !== null && $opening->width() > $wide && $flashed[$flow->id]->uphill === UphillSchool::Apron) {
+                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $opening->name, 'wide' => Length::ofInches($wide), 'width' => Length::ofInches($opening->width()), 'squareFeet' => round($flow->squareFeet, 1), 'gallons' => round($flow->gallons, 1)]);
             }
         }
 

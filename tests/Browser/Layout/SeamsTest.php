@@ -60,7 +60,7 @@ final class SeamsTest extends BrowserTestCase
 
         // The survey's tile asks for next to nothing and may go along; the others wait for what the screen waits for.
         self::assertEqualsCanonicalizing(['plan layout', 'tiles survey'], array_column(array_slice($requests, 0, 2), 0));
-        self::assertSame(['tiles roof', 'tiles layout', 'tiles cuts', 'tiles edges', 'tiles hold-down', 'tiles water', 'tiles load-out'], array_column(array_slice($requests, 2), 0));
+        self::assertSame(['tiles roof', 'tiles layout', 'tiles cuts', 'tiles edges', 'tiles openings', 'tiles hold-down', 'tiles water', 'tiles load-out'], array_column(array_slice($requests, 2), 0));
         foreach (array_slice($requests, 2, null, true) as $i => $request) {
             foreach (array_slice($requests, 0, $i) as $before) {
                 self::assertGreaterThanOrEqual($before[2], $request[1], "$request[0] waits for $before[0]");

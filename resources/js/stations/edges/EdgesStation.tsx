@@ -14,7 +14,7 @@ import { EndsView } from './EndsView';
 import { JunctionBench } from './JunctionBench';
 import { JunctionDrawing } from './JunctionDrawing';
 import { JunctionSpace } from './JunctionSpace';
-import { LayerSlider } from './LayerSlider';
+import { LayerSlider } from '../../bench/LayerSlider';
 import { SectionDrawing } from './SectionDrawing';
 import { SticksView } from './SticksView';
 

@@ -1,7 +1,6 @@
-import { useMemo, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { JunctionView } from '../../contracts/edges';
-import type { SpacePoint } from '../../contracts/roof';
+import { RoundSpace } from '../../deck/RoundSpace';
 
 interface JunctionSpaceProps {
     junction: JunctionView;
@@ -11,157 +10,24 @@ interface JunctionSpaceProps {
     onPick: (piece: string) => void;
 }
 
-/** Laid pieces stand this far apart (in) so that one sees which is over which; those to come hang higher. */
-const APART = 0.5;
-const HANGING = 5;
-const FIRST_HANGING = 4;
-
-/** It is looked at from in front: walls and gables have no back. */
-const MOST_BEARING = 75;
-const ABOVE = { least: 10, most: 80 };
-
 /** Their gable is on the right. */
 const SEEN_FROM_RIGHT = ['eave-rake', 'rake-ridge', 'rake-headwall'];
 
-interface Seen {
-    bearing: number;
-    above: number;
-}
-
-const within = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
-
-/** Where a point comes to lie in the picture, and how far off it is. */
-function project([x, y, z]: SpacePoint, { bearing, above }: Seen): [number, number, number] {
-    const [b, a] = [(bearing * Math.PI) / 180, (above * Math.PI) / 180];
-    const across = x * Math.cos(b) - y * Math.sin(b);
-    const off = x * Math.sin(b) + y * Math.cos(b);
-    return [across, -(z * Math.cos(a) + off * Math.sin(a)), off * Math.cos(a) - z * Math.sin(a)];
-}
-
-/** A junction in the round: its pieces laid in order, those to come lifted over it; turned by dragging or by the arrow keys. */
+/** A junction in the round. */
 export function JunctionSpace({ junction, on, picked, onPick }: JunctionSpaceProps) {
     const { t } = useTranslation();
-    const [seen, setSeen] = useState<Seen>({
-        bearing: SEEN_FROM_RIGHT.includes(junction.kind) ? -30 : 30,
-        above: 35,
-    });
-    const drag = useRef<{ x: number; y: number; seen: Seen } | null>(null);
-    const turn = (next: Seen) =>
-        setSeen({
-            bearing: within(next.bearing, -MOST_BEARING, MOST_BEARING),
-            above: within(next.above, ABOVE.least, ABOVE.most),
-        });
-    const lift = (number: number) =>
-        number <= on ? number * APART : FIRST_HANGING + on * APART + (number - on) * HANGING;
-    const raised = (point: SpacePoint, by: number): SpacePoint => [point[0], point[1], point[2] + by];
-    // Room for all pieces hanging, so that the picture stays where it is while they are laid.
-    const room = useMemo(() => {
-        const highest = FIRST_HANGING + junction.pieces.length * HANGING;
-        const points = [
-            ...junction.solids.flat(),
-            ...junction.pieces.flatMap((piece) =>
-                piece.flats.flat().flatMap((point) => [point, raised(point, highest)]),
-            ),
-        ].map((point) => project(point, seen));
-        const xs = points.map(([x]) => x);
-        const ys = points.map(([, y]) => y);
-        const [left, top] = [Math.min(...xs) - 2, Math.min(...ys) - 2];
-        return [left, top, Math.max(...xs) + 2 - left, Math.max(...ys) + 2 - top];
-    }, [junction, seen]);
-    const drawn = (flats: SpacePoint[][], by: number) =>
-        flats
-            .map((flat) => flat.map((point) => project(raised(point, by), seen)))
-            .sort((a, b) => Math.max(...b.map(([, , off]) => off)) - Math.max(...a.map(([, , off]) => off)))
-            .map((flat) => flat.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' '));
     return (
-        <div className="drawing">
-            <svg
-                viewBox={room.map((one) => one.toFixed(2)).join(' ')}
-                role="img"
-                tabIndex={0}
-                style={{ touchAction: 'none', cursor: 'grab' }}
-                aria-label={t('edges.corner-in-round', {
-                    name: junction.name,
-                    bearing: Math.round(seen.bearing),
-                    above: Math.round(seen.above),
-                    on,
-                    all: junction.pieces.length,
-                })}
-                data-space={junction.kind}
-                onKeyDown={(event) => {
-                    const by = { ArrowLeft: [-5, 0], ArrowRight: [5, 0], ArrowUp: [0, 5], ArrowDown: [0, -5] }[
-                        event.key
-                    ];
-                    if (!by) return;
-                    event.preventDefault();
-                    event.stopPropagation();
-                    turn({ bearing: seen.bearing + by[0], above: seen.above + by[1] });
-                }}
-                onPointerDown={(event) => {
-                    event.currentTarget.setPointerCapture(event.pointerId);
-                    drag.current = { x: event.clientX, y: event.clientY, seen };
-                }}
-                onPointerMove={(event) => {
-                    const from = drag.current;
-                    if (!from) return;
-                    turn({
-                        bearing: from.seen.bearing + (event.clientX - from.x) / 4,
-                        above: from.seen.above + (event.clientY - from.y) / 4,
-                    });
-                }}
-                onPointerUp={(event) => {
-                    const from = drag.current;
-                    drag.current = null;
-                    // Hardly moved: a tap picks what is under it.
-                    if (!from || Math.hypot(event.clientX - from.x, event.clientY - from.y) > 6) return;
-                    const under = document
-                        .elementsFromPoint(event.clientX, event.clientY)
-                        .map((one) => one.closest('[data-drawn]')?.getAttribute('data-drawn'))
-                        .find((key) => key);
-                    if (under) onPick(under);
-                }}
-            >
-                {drawn(junction.solids, 0).map((points, i) => (
-                    <polygon key={i} points={points} fill="var(--wood)" stroke="var(--rule)" strokeWidth="0.1" />
-                ))}
-                {junction.pieces.map((piece) => {
-                    const chosen = piece.key === picked;
-                    return (
-                        <g key={piece.key} data-drawn={piece.key} data-lies={piece.number <= on}>
-                            {drawn(piece.flats, lift(piece.number)).map((points, i) => (
-                                <polygon
-                                    key={i}
-                                    points={points}
-                                    fill={chosen ? 'var(--actionTint)' : 'var(--metal)'}
-                                    fillOpacity={piece.number <= on ? 0.95 : 0.6}
-                                    stroke={chosen ? 'var(--chalk)' : 'var(--ink)'}
-                                    strokeWidth={chosen ? 0.3 : 0.16}
-                                    strokeLinejoin="round"
-                                />
-                            ))}
-                        </g>
-                    );
-                })}
-                {junction.pieces.map((piece) => {
-                    const chosen = piece.key === picked;
-                    const [x, y] = project(raised(piece.seenAt, lift(piece.number)), seen);
-                    return (
-                        <g key={piece.key} pointerEvents="none">
-                            <circle cx={x} cy={y} r="1.5" fill={chosen ? 'var(--chalk)' : 'var(--ink)'} />
-                            <text
-                                x={x}
-                                y={y + 0.66}
-                                fontSize="1.85"
-                                fontWeight="700"
-                                textAnchor="middle"
-                                style={{ fill: chosen ? 'var(--chalkText)' : 'var(--card)' }}
-                            >
-                                {piece.number}
-                            </text>
-                        </g>
-                    );
-                })}
-            </svg>
-        </div>
+        <RoundSpace
+            solids={junction.solids}
+            pieces={junction.pieces}
+            name={junction.kind}
+            from={{ bearing: SEEN_FROM_RIGHT.includes(junction.kind) ? -30 : 30, above: 35 }}
+            label={(bearing, above) =>
+                t('edges.corner-in-round', { name: junction.name, bearing, above, on, all: junction.pieces.length })
+            }
+            on={on}
+            picked={picked}
+            onPick={onPick}
+        />
     );
 }

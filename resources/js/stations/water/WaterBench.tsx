@@ -5,6 +5,7 @@ import { useJob } from '../../job/JobContext';
 import { setRain } from '../../job/waterEdits';
 import { Said } from '../../tape/Len';
 import { Gutter } from './Gutter';
+import { Weather } from './Weather';
 import { NumberField } from '../../tape/NumberField';
 
 interface WaterBenchProps {
@@ -34,6 +35,7 @@ export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
                     onEmpty={() => edit((d) => setRain(d, undefined))}
                 />
             </div>
+            <Weather />
             {path && (
                 <section aria-label={path.title} aria-live="polite">
                     <h2>{path.title}</h2>

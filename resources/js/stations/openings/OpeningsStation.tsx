@@ -1,0 +1,161 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useSearchParams } from 'react-router';
+import { usePlanSlice } from '../../api/queries';
+import type { OpeningPiece, OpeningView } from '../../contracts/openings';
+import { useJob } from '../../job/JobContext';
+import { LayerSlider } from '../../bench/LayerSlider';
+import { useJobTape } from '../../tape/JobTape';
+import { TapeStrip } from '../../tape/TapeStrip';
+import { OpeningAbove } from './OpeningAbove';
+import { OpeningPlace } from './OpeningPlace';
+import { OpeningRound } from './OpeningRound';
+import { OpeningSection } from './OpeningSection';
+import { OpeningsBench } from './OpeningsBench';
+import { PieceFlat } from './PieceFlat';
+
+const VIEWS = ['above', 'round', 'section', 'flat', 'place'] as const;
+type View = (typeof VIEWS)[number];
+
+/** How does water get round it? */
+export default function OpeningsStation() {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [params, setParams] = useSearchParams();
+    const view: View = VIEWS.find((one) => one === params.get('view')) ?? 'above';
+    const slice = usePlanSlice(job.id, 'openings', job.revision, params.get('opening')).data;
+    const opening = slice?.opening ?? null;
+    // Of the opening that is shown: how many pieces are on, and which of them is picked.
+    const [shown, setShown] = useState<{ of: string; on?: number; piece?: string }>({ of: '' });
+    const own = shown.of === opening?.id ? shown : { of: opening?.id ?? '' };
+    const all = opening?.pieces.length ?? 0;
+    const on = Math.min(own.on ?? Infinity, all);
+    const piece =
+        opening?.pieces.find((one) => one.key === own.piece) ??
+        opening?.pieces.find((one) => one.flat.length > 0) ??
+        opening?.pieces[0] ??
+        null;
+    const go = (next: Record<string, string>) =>
+        setParams({ ...Object.fromEntries(params.entries()), ...next }, { replace: true });
+    const pick = (key: string) => setShown({ ...own, piece: key });
+    return (
+        <>
+            <main className="deck">
+                <div className="deck-head">
+                    {opening &&
+                        VIEWS.map((one) => (
+                            <button
+                                key={one}
+                                type="button"
+                                className="chip"
+                                aria-pressed={one === view}
+                                onClick={() => go({ view: one })}
+                            >
+                                {t(`openings.view.${one}`)}
+                            </button>
+                        ))}
+                    <span className="spacer" />
+                    {slice && opening && (
+                        <TextField
+                            select
+                            label={t('openings.pick')}
+                            value={opening.id}
+                            fullWidth={false}
+                            sx={{ minWidth: 240, maxWidth: '100%' }}
+                            onChange={(event) => go({ opening: event.target.value })}
+                        >
+                            {slice.openings.map((one) => (
+                                <MenuItem key={one.id} value={one.id}>
+                                    {`${one.name} · ${one.faceName}`}
+                                </MenuItem>
+                            ))}
+                        </TextField>
+                    )}
+                </div>
+                {!slice && (
+                    <p className="muted" role="status">
+                        {t('loading')}
+                    </p>
+                )}
+                {slice && !opening && <p className="sheet">{t('openings.none')}</p>}
+                {opening && all === 0 && view !== 'place' && <p className="sheet">{t('openings.no-pieces')}</p>}
+                {opening && (all > 0 || view === 'place') && (
+                    <Deck view={view} opening={opening} on={on} piece={piece} onPick={pick} />
+                )}
+                {opening && all > 1 && (view === 'above' || view === 'round' || view === 'section') && (
+                    <>
+                        <LayerSlider
+                            label={t('openings.pieces-on')}
+                            count={all}
+                            on={on}
+                            onChange={(next) =>
+                                setShown({ of: opening.id, on: next, piece: opening.pieces[next - 1]?.key })
+                            }
+                        />
+                        <p className="muted small">
+                            {t(
+                                view === 'round'
+                                    ? 'openings.turned'
+                                    : view === 'section'
+                                      ? 'openings.to-scale'
+                                      : 'openings.uphill-up',
+                            )}
+                        </p>
+                    </>
+                )}
+            </main>
+            <OpeningsBench slice={slice} piece={piece} onPick={pick} onOpening={(id) => go({ opening: id })} />
+            {opening && piece && piece.marks.length > 0 && <PieceTape piece={piece} />}
+        </>
+    );
+}
+
+interface DeckProps {
+    view: View;
+    opening: OpeningView;
+    on: number;
+    piece: OpeningPiece | null;
+    onPick: (piece: string) => void;
+}
+
+function Deck({ view, opening, on, piece, onPick }: DeckProps) {
+    const shared = { opening, on, picked: piece?.key ?? null, onPick };
+    switch (view) {
+        case 'round':
+            return <OpeningRound key={opening.id} {...shared} />;
+        case 'section':
+            return <OpeningSection {...shared} />;
+        case 'flat':
+            return piece && <PieceFlat piece={piece} />;
+        case 'place':
+            return <OpeningPlace key={opening.id} opening={opening} />;
+        default:
+            return <OpeningAbove {...shared} />;
+    }
+}
+
+/** Where the picked piece is cut, bent and notched along its low edge. */
+function PieceTape({ piece }: { piece: OpeningPiece }) {
+    const { t } = useTranslation();
+    const tape = useJobTape();
+    const along = [...new Map(piece.marks.map((mark) => [mark.at[0].toFixed(3), mark])).values()];
+    return (
+        <TapeStrip
+            title={t('openings.tape', { piece: piece.name })}
+            hint={t('openings.tape-hint', {
+                length: tape(piece.length, 'nearest', true),
+                width: tape(piece.width, 'nearest', true),
+            })}
+            from={0}
+            to={piece.length}
+            inchesOnly
+            marks={along.map((mark) => ({
+                at: mark.at[0],
+                tone: mark.kind === 'bend' ? ('ink' as const) : ('chalk' as const),
+                strong: mark.kind !== 'bend',
+            }))}
+        />
+    );
+}
