@@ -8,14 +8,17 @@ use App\Stations\Edges\EdgeNames;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\DropPath;
 use Imbrex\Core\Water\DropStep;
+use Imbrex\Core\Water\LapsCrossed;
 use Imbrex\Core\Water\WaterWay;
 
 /** The way of one drop, step by step, on the plan and in words. */
@@ -59,14 +62,26 @@ final readonly class DropSlice
         return [
             'said' => $this->words->say("drop.{$step->on->value}", ['pan' => in_array($step->on, [WaterWay::Pan, WaterWay::Across], true) ? ($face?->pieceName($step->id) ?? $step->id) : '', 'edge' => $this->names->of($roof)[$step->id] ?? $step->id, 'opening' => $openings[$step->id] ?? $step->id]),
             'how' => $this->words->say("drop.how.{$step->on->value}", ['far' => Wire::tape($plan)->print($step->from->distanceTo($step->to))]),
+            'over' => array_map(fn (Term|string $name): string => $name instanceof Term ? $this->words->say($name->code) : $name, (new LapsCrossed($plan))->of($step)),
             'from' => $inPlan($step->from), 'to' => $inPlan($step->to), 'on' => $step->on->value,
+            'heights' => [$this->height($face, $step->from), $this->height($face, $step->to)],
         ];
+    }
+
+    private function height(?Face $face, Point $deck): float
+    {
+        $frame = $face?->frame;
+
+        return $frame === null ? 0.0 : $frame->plane->at($frame->toPlan($deck));
     }
 
     private function lap(DropPath $path, Plan $plan): string
     {
-        $named = $path->lap === null ? '' : ($plan->of(EdgesStage::class)->edges[$path->by] ?? null)?->named($path->lap);
+        if ($path->lap === null) {
+            return '';
+        }
+        $named = ($plan->of(EdgesStage::class)->edges[$path->by] ?? null)?->named($path->lap) ?? new Term("piece.$path->lap");
 
-        return is_string($named) ? $named : ($named === null ? (string) $path->lap : $this->words->say($named->code));
+        return is_string($named) ? $named : $this->words->say($named->code);
     }
 }

@@ -166,6 +166,8 @@ final readonly class WaterSlice
             'id' => $face->id, 'name' => $face->name, 'planOutline' => Wire::outline($plan->outline ?? $face->outline), 'planHoles' => array_map(Wire::outline(...), $plan->holes ?? []),
             'openings' => array_map(static fn (Opening $opening): array => $inPlan($opening->outline), $face->openings),
             // Which way water falls in plan, degrees counter-clockwise from east.
+            'across' => $face->isAcross(),
+            'solid' => array_map(static fn (Point $corner): array => [$corner->u, $corner->v, $face->frame?->plane->at($corner) ?? 0.0], $plan->outline->corners ?? $face->outline->corners),
             'fall' => $face->frame === null ? -90.0 : rad2deg(atan2(-$face->frame->north, -$face->frame->east)),
         ];
     }

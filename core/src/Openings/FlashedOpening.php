@@ -53,6 +53,19 @@ final readonly class FlashedOpening
         return null;
     }
 
+    /**
+     * What a drop rides that comes down on its uphill side.
+     *
+     * @param  float  $x  across from its left side, inches
+     * @return list<PieceRole> without the panels round it
+     */
+    public function way(float $x): array
+    {
+        $check = new LapCheck($this->round, (new Kit($this->round, $this->order, $this->uphill))->lying($this->pieces));
+
+        return array_values(array_filter($check->way($x, $this->round->height + $this->round->above + 1.0), static fn (PieceRole $role): bool => ! $role->isPanel()));
+    }
+
     /** @return list<OpeningPiece> those that are bent or set for it, without the panels round it */
     public function bent(): array
     {

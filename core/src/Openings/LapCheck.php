@@ -57,7 +57,17 @@ final readonly class LapCheck
         return $laps;
     }
 
-    private function follow(float $x, float $y): ?LapFault
+    /** @return list<PieceRole> what a drop rides from a place down, each once */
+    public function way(float $x, float $y): array
+    {
+        $way = [];
+        $this->follow($x, $y, $way);
+
+        return $way;
+    }
+
+    /** @param  list<PieceRole>  $way  what it rides is added */
+    private function follow(float $x, float $y, array &$way = []): ?LapFault
     {
         $on = $this->top($x, $y, count($this->pieces));
         if ($on === null) {
@@ -68,6 +78,7 @@ final readonly class LapCheck
         }
         for ($part = 0; $part < self::LONGEST; $part++) {
             $foot = $this->pieces[$on]->bottom;
+            in_array($this->pieces[$on]->role, $way, true) || $way[] = $this->pieces[$on]->role;
             // The wall turns it aside, to the nearer corner, along what it is on.
             if ($foot <= $this->round->height + self::BEYOND && $y > $this->round->height && $x > 0.0 && $x < $this->round->width) {
                 [$x, $y] = [$x < $this->round->width / 2.0 ? -self::BEYOND : $this->round->width + self::BEYOND, $this->round->height + self::BEYOND];

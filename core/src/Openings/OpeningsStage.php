@@ -94,7 +94,7 @@ final class OpeningsStage implements Stage
         foreach ($pieces as $i => $piece) {
             $at = array_search($piece->role, $order, true);
             $last = $at === false ? $last + 0.001 : (float) $at;
-            $places[] = [$last, $i, $at === false ? $piece : $piece->slidUnder(null)];
+            $places[] = [$last, $i, $piece];
         }
         usort($places, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
 

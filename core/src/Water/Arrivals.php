@@ -15,6 +15,9 @@ final class Arrivals
     /** @var array<string, float> by opening */
     public array $openings = [];
 
+    /** @var array<string, float> of what arrives at an opening, what came from a valley or another roof before */
+    public array $onto = [];
+
     /** @var array<string, list<array{string, Point, float, float}>> by edge: face, where, square feet, and over how many inches it comes off; 0 at one place */
     public array $ends = [];
 
@@ -44,7 +47,12 @@ final class Arrivals
         // Straight down its pan and off: over its whole width.
         $wide = count($path->steps) === 2 ? $width : 0.0;
         $before = null;
+        $poured = false;
         foreach ($path->steps as $step) {
+            $poured = $poured || in_array($step->on, [WaterWay::Valley, WaterWay::Fall, WaterWay::Transition], true);
+            if ($poured && $step->on === WaterWay::Opening) {
+                $this->onto[$step->id] = ($this->onto[$step->id] ?? 0.0) + $squareFeet;
+            }
             match ($step->on) {
                 WaterWay::Pan, WaterWay::Across => $this->pan($step, $before, $squareFeet),
                 WaterWay::Valley => $this->valley($step, $before, $squareFeet),

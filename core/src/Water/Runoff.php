@@ -74,6 +74,8 @@ final readonly class Runoff
             $steps[] = new DropStep($on->isAcross() ? WaterWay::Across : WaterWay::Pan, $face, $this->pan($face, $u), new Point($u, $cell->leavesHigh ? min($v, $foot->v) : max($v, $foot->v)), $foot);
             if ($cell->opening !== null) {
                 if (isset($this->leaks[$cell->opening])) {
+                    $steps[] = new DropStep(WaterWay::Opening, $face, $cell->opening, $foot, $foot);
+
                     return new DropPath($steps, DropEnd::Entered, $cell->opening, $this->leaks[$cell->opening]);
                 }
                 [$round, $at] = $this->round($on, $cell->opening, $foot);
@@ -156,6 +158,8 @@ final readonly class Runoff
         }
         $opening = $this->behind[$id] ?? null;
         if ($opening !== null && isset($this->leaks[$opening])) {
+            $steps[] = new DropStep(WaterWay::Opening, $face->id, $opening, $foot, $foot);
+
             return new DropPath($steps, DropEnd::Entered, $opening, $this->leaks[$opening]);
         }
         $plan = $face->frame?->toPlan($foot);

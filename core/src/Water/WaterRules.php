@@ -20,6 +20,7 @@ final class WaterRules
             HouseRule::number('water.cricket', RuleUnit::Inches, 30.0, 6.0, 120.0),
             HouseRule::number('water.apron', RuleUnit::Count, 2.0, 0.1, 50.0),
             HouseRule::number('water.snowApron', RuleUnit::Count, 20.0, 0.0, 300.0),
+            HouseRule::number('water.ontoOpening', RuleUnit::Count, 0.5, 0.0, 50.0),
             HouseRule::number('water.onePan', RuleUnit::Count, 8.0, 1.0, 100.0),
         ];
     }

@@ -50,7 +50,7 @@ final class WaterStage implements Stage
         $built = $plan->of(EdgesStage::class)->edges;
         $flows = (new Flows($plan->job->covering, $catchment->roof, $built, $intensity))->of($arrivals);
 
-        return new WaterResult($intensity, $squareFeet, $flows, UphillAdvice::all($plan, $flows), [...$this->narrow($plan, $flows, $built), ...$this->full($plan, $flows), ...$this->stuck($arrivals, $built), ...$this->crickets($plan, $flows)]);
+        return new WaterResult($intensity, $squareFeet, $flows, UphillAdvice::all($plan, $flows), [...$this->narrow($plan, $flows, $built), ...$this->full($plan, $flows), ...$this->stuck($arrivals, $built), ...$this->crickets($plan, $flows), ...$this->fed($plan, $arrivals, $intensity)]);
     }
 
     /**
@@ -114,6 +114,21 @@ final class WaterStage implements Stage
         }
         foreach ($arrivals->trapped as $edge => $squareFeet) {
             $findings[] = Finding::settle('water.trapped', $edge, ['squareFeet' => round($squareFeet)]);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> openings that valleys or other roofs empty onto */
+    private function fed(Plan $plan, Arrivals $arrivals, float $intensity): array
+    {
+        $findings = [];
+        foreach ($arrivals->onto as $id => $squareFeet) {
+            $opening = ($plan->of(OpeningsStage::class)->openings[$id] ?? null)?->round->opening;
+            $gallons = Rain::gallons($squareFeet, $intensity);
+            if ($opening !== null && $gallons > $plan->job->rules->number('water.ontoOpening')) {
+                $findings[] = Finding::note('water.onto-opening', (string) $id, ['opening' => $opening->name, 'squareFeet' => round($squareFeet, 1), 'gallons' => round($gallons, 1)]);
+            }
         }
 
         return $findings;

@@ -22,12 +22,18 @@ interface RoundSpaceProps {
     /** Told apart from other pictures. */
     name: string;
     from: Seen;
+    /** Of what stands there. */
+    fill?: string;
+    /** A way drawn over all of it, and what moves along it. */
+    way?: SpacePoint[];
+    /** How far it may be turned to either side, degrees. */
+    most?: number;
     /** As large as everything drawn is: of numbers and lines. */
     size?: number;
     /** How many pieces lie already; the others hang over their place. */
     on: number;
-    picked: string | null;
-    onPick: (piece: string) => void;
+    picked?: string | null;
+    onPick?: (piece: string) => void;
 }
 
 /** Laid pieces stand this far apart (in) so that one sees which is over which; those to come hang higher. */
@@ -55,12 +61,25 @@ function project([x, y, z]: SpacePoint, { bearing, above }: Seen): [number, numb
 }
 
 /** Pieces in the round, laid in order, those to come lifted over them; turned by dragging or by the arrow keys. */
-export function RoundSpace({ solids, pieces, label, name, from, size = 1, on, picked, onPick }: RoundSpaceProps) {
+export function RoundSpace({
+    solids,
+    pieces,
+    label,
+    name,
+    from,
+    fill = 'var(--wood)',
+    way,
+    most = MOST_BEARING,
+    size = 1,
+    on,
+    picked,
+    onPick,
+}: RoundSpaceProps) {
     const [seen, setSeen] = useState<Seen>(from);
     const drag = useRef<{ x: number; y: number; seen: Seen } | null>(null);
     const turn = (next: Seen) =>
         setSeen({
-            bearing: within(next.bearing, -MOST_BEARING, MOST_BEARING),
+            bearing: within(next.bearing, -most, most),
             above: within(next.above, ABOVE.least, ABOVE.most),
         });
     const lift = (number: number) =>
@@ -122,11 +141,11 @@ export function RoundSpace({ solids, pieces, label, name, from, size = 1, on, pi
                         .elementsFromPoint(event.clientX, event.clientY)
                         .map((one) => one.closest('[data-drawn]')?.getAttribute('data-drawn'))
                         .find((key) => key);
-                    if (under) onPick(under);
+                    if (under) onPick?.(under);
                 }}
             >
                 {drawn(solids, 0).map((points, i) => (
-                    <polygon key={i} points={points} fill="var(--wood)" stroke="var(--rule)" strokeWidth={0.1 * size} />
+                    <polygon key={i} points={points} fill={fill} stroke="var(--muted)" strokeWidth={0.1 * size} />
                 ))}
                 {pieces.map((piece) => {
                     const chosen = piece.key === picked;
@@ -166,7 +185,37 @@ export function RoundSpace({ solids, pieces, label, name, from, size = 1, on, pi
                         </g>
                     );
                 })}
+                {way && way.length > 1 && (
+                    <Way
+                        points={way.map((point) => {
+                            const [x, y] = project(point, seen);
+                            return [x, y];
+                        })}
+                        size={size}
+                    />
+                )}
             </svg>
         </div>
+    );
+}
+
+/** The way of something that moves, over everything else. */
+function Way({ points, size }: { points: [number, number][]; size: number }) {
+    const drawn = points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
+    return (
+        <>
+            <path
+                d={drawn}
+                fill="none"
+                stroke="var(--chalk)"
+                strokeWidth={0.6 * size}
+                strokeDasharray={`${0.4 * size} ${size}`}
+                strokeLinecap="round"
+                data-way={points.length}
+            />
+            <circle r={0.9 * size} className="drop" fill="var(--chalk)" stroke="var(--card)" strokeWidth={0.3 * size}>
+                <animateMotion dur="2.4s" repeatCount="indefinite" path={drawn} />
+            </circle>
+        </>
     );
 }

@@ -58,7 +58,7 @@ final class LapCheckTest extends TestCase
             'back over the panel above' => [UphillSchool::Apron, WorkOrder::FrontFirst, PieceRole::PanelAbove, PieceRole::Back, PieceRole::PanelAbove],
             'side over the back, sides first' => [UphillSchool::Apron, WorkOrder::SidesFirst, PieceRole::Back, PieceRole::SideRight, PieceRole::Back],
             'panel below over a side' => [UphillSchool::Apron, WorkOrder::SidesFirst, PieceRole::SideLeft, PieceRole::PanelBelow, PieceRole::SideLeft],
-            'side over the saddle' => [UphillSchool::Cricket, WorkOrder::BackFirst, PieceRole::SaddleLeft, PieceRole::SideLeft, PieceRole::SaddleLeft],
+            'side over the saddle' => [UphillSchool::Cricket, WorkOrder::FrontFirst, PieceRole::SaddleLeft, PieceRole::SideLeft, PieceRole::SaddleLeft],
             'saddle over the panel above' => [UphillSchool::Cricket, WorkOrder::BackFirst, PieceRole::PanelAbove, PieceRole::SaddleRight, PieceRole::PanelAbove],
             'panel beside over the saddle' => [UphillSchool::Cricket, WorkOrder::FrontFirst, PieceRole::SaddleLeft, PieceRole::PanelsBeside, PieceRole::SaddleLeft],
             'panel beside over the sideways ones' => [UphillSchool::Cross, WorkOrder::FrontFirst, PieceRole::CrossPanels, PieceRole::PanelsBeside, PieceRole::CrossPanels],
@@ -78,6 +78,7 @@ final class LapCheckTest extends TestCase
         $path = Catchment::of($plan)->runoff->fromAbove(new Point(220.0, 190.0));
         self::assertSame([DropEnd::Entered, 'c', $flashed->faults[0]->piece->value], [$path?->end, $path?->by, $path?->lap]);
         self::assertCount(1, RoofJob::findings($plan, 'water.entered'));
+        self::assertGreaterThan(30.0, $plan->of(WaterStage::class)->advice['c']->squareFeet, 'it arrived all the same');
     }
 
     /** Chimney sides before the front, over or under it; the front before the panels beside: all finish the same. */

@@ -31,7 +31,9 @@ export function OpeningAbove({ opening, on, picked, onPick }: OpeningDrawingProp
     const to = frame(room, size, { x: 12, top: 12, bottom: 12 });
     const [x0, y0] = to.at(left, top);
     const [x1, y1] = to.at(right, low);
-    const laid = opening.pieces.filter((piece) => !piece.panel && piece.number <= on).sort((a, b) => a.rank - b.rank);
+    const laid = opening.pieces
+        .filter((piece) => !piece.panel && piece.lies.length > 0 && piece.number <= on)
+        .sort((a, b) => a.rank - b.rank);
     return (
         <div className="drawing" ref={box} style={{ flex: '1 1 340px', minHeight: 320 }}>
             <svg

@@ -45,6 +45,7 @@ export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
                                 {step.said}{' '}
                                 <span className="muted">
                                     <Said text={step.how} />
+                                    {step.over.length > 0 && `, ${t('water.onto', { names: step.over.join(', ') })}`}
                                 </span>
                             </li>
                         ))}

@@ -77,7 +77,7 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
                         />
                         <path
                             fillRule="evenodd"
-                            fill={`url(#fall-${face.id})`}
+                            fill={face.across ? 'none' : `url(#fall-${face.id})`}
                             d={[face.planOutline, ...face.planHoles]
                                 .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
                                 .join(' ')}

@@ -9,6 +9,7 @@ import { useJob } from '../../job/JobContext';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { WaterBench } from './WaterBench';
 import { WaterDrawing } from './WaterDrawing';
+import { WaterRound } from './WaterRound';
 
 /** Where does a drop go? */
 export default function WaterStation() {
@@ -16,6 +17,7 @@ export default function WaterStation() {
     const job = useJob();
     const [eave, setEave] = useState<string | null>(null);
     const [rain, setRain] = useState(false);
+    const [round, setRound] = useState(false);
     const [drop, setDrop] = useState<PlanPoint | null>(null);
     const slice = usePlanSlice(job.id, 'water', job.revision, eave).data;
     const path = usePlanSlice(
@@ -37,8 +39,13 @@ export default function WaterStation() {
                             {t('water.rain-on')}
                         </button>
                     )}
+                    {slice && !isDry && (
+                        <button type="button" className="chip" aria-pressed={round} onClick={() => setRound(!round)}>
+                            {t('water.round')}
+                        </button>
+                    )}
                     <span className="spacer" />
-                    {slice && !isDry && <span className="muted">{t('water.click')}</span>}
+                    {slice && !isDry && <span className="muted">{t(round ? 'water.turned' : 'water.click')}</span>}
                 </div>
                 {!slice && (
                     <p className="muted" role="status">
@@ -50,7 +57,8 @@ export default function WaterStation() {
                         {t('water.none')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
                     </p>
                 )}
-                {slice && !isDry && (
+                {slice && !isDry && round && <WaterRound slice={slice} path={drop ? (path ?? null) : null} />}
+                {slice && !isDry && !round && (
                     <WaterDrawing
                         slice={slice}
                         rain={rain}
