@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Words\Words;
+use Imbrex\Core\Openings\Boot;
 use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Trims\Supplies\SupplyKind;
 use Imbrex\Core\Units\Rounding;
@@ -25,13 +26,19 @@ final readonly class SupplyWords
             SupplyKind::Sealant => $this->words->say("sealant.$one->key"),
             SupplyKind::Fastener => $this->words->say("fastener.$one->key"),
             SupplyKind::Clip => $this->words->say("clip.$one->key"),
-            SupplyKind::Guard, SupplyKind::Rail, SupplyKind::SlipSheet => $this->words->say("supply.$one->key"),
+            SupplyKind::Boot => $this->boot(Boot::numbered((int) $one->key), $tape),
+            SupplyKind::Guard, SupplyKind::Rail, SupplyKind::SlipSheet, SupplyKind::Board, SupplyKind::Flat => $this->words->say("supply.$one->key"),
             default => $this->words->say("layer.$one->key"),
         };
 
         return [
             'name' => $name,
-            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => $one->isByFoot() ? $tape->print($one->amount, Rounding::Up) : number_format($one->amount), 'packs' => $one->packs()]),
+            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => $one->isByFoot() ? $tape->print($one->amount, Rounding::Up) : number_format(ceil($one->amount - 1e-9)), 'packs' => $one->packs()]),
         ];
+    }
+
+    private function boot(Boot $boot, TapePrinter $tape): string
+    {
+        return $this->words->say('supply.boot', ['from' => $tape->inInches()->print($boot->from), 'to' => $tape->inInches()->print($boot->to)]);
     }
 }

@@ -9,9 +9,11 @@ use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
+use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Trims\Supplies\SuppliesTogether;
 
 /**
  * What is ordered, and what it weighs.
@@ -36,7 +38,7 @@ final readonly class LoadOutStage implements Stage
 
         $plugs = EaveEnd::of($plan->job->covering) === EaveEnd::Plug ? $this->seamEnds($plan) : 0;
 
-        return new LoadOutResult($order->with($plugs, $plan->of(HoldDownStage::class)->supplies));
+        return new LoadOutResult($order->with($plugs, SuppliesTogether::of([...$plan->of(HoldDownStage::class)->supplies, ...$plan->of(OpeningsStage::class)->supplies])));
     }
 
     private function seamEnds(Plan $plan): int

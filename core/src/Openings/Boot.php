@@ -30,6 +30,11 @@ final readonly class Boot
         return null;
     }
 
+    public static function numbered(int $number): self
+    {
+        return new self($number, ...self::SIZES[$number - 1]);
+    }
+
     public static function largest(): float
     {
         return max(array_column(self::SIZES, 1));

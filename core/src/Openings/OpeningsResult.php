@@ -6,15 +6,17 @@ namespace Imbrex\Core\Openings;
 
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\StageResult;
+use Imbrex\Core\Trims\Supplies\Supply;
 
 /** How every opening is flashed. */
 final readonly class OpeningsResult implements StageResult
 {
     /**
      * @param  array<string, FlashedOpening>  $openings  by id
+     * @param  list<Supply>  $supplies  what they take besides panels and trims
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $openings, private array $findings)
+    public function __construct(public array $openings, public array $supplies, private array $findings)
     {
     }
 

@@ -45,7 +45,7 @@ final class OpeningsStage implements Stage
             }
         }
 
-        return new OpeningsResult($openings, $findings);
+        return new OpeningsResult($openings, OpeningSupplies::of($openings), $findings);
     }
 
     private function flash(Plan $plan, Face $face, Opening $opening, UphillPieces $behind): FlashedOpening

@@ -44,7 +44,9 @@ export function TapeField({
         reading && 'fault' in reading
             ? t(`tape.fault.${reading.fault}`, { typed: typed ?? '' })
             : outside
-              ? t('tape.fault-range', { least: print(least), most: print(most) })
+              ? inches > most && inches / 12 >= least && inches / 12 <= most
+                  ? t('tape.fault-feet', { least: print(least), most: print(most), meant: print(inches / 12) })
+                  : t('tape.fault-range', { least: print(least), most: print(most) })
               : null;
 
     const take = () => {

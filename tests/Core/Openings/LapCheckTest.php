@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Openings;
 
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\StartKind;
+use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Openings\Boot;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\Kit;
@@ -17,11 +19,14 @@ use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
+use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropEnd;
+use Imbrex\Core\Water\Flow;
 use Imbrex\Core\Water\WaterStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\BlockMaker;
 use Tests\Core\RoofJob;
 
 /** Whether finished laps round openings shed: every school does, and a lap turned round is found where it leaks. */
@@ -126,6 +131,36 @@ final class LapCheckTest extends TestCase
         }
         self::assertSame(['width', 'water'], $advice(60.0)->reasons);
         self::assertEqualsWithDelta([1.247, 0.0, 0.1386], array_map(static fn (UphillSchool $school): float => $advice(36.0)->held($school, 9), UphillSchool::cases()), 1e-3);
+    }
+
+    /** A wing's valley empties above a chimney: what comes of it is told. */
+    public function test_a_low_roof_that_feeds_an_opening_is_told(): void
+    {
+        $chimney = static fn (float $u): Opening => Opening::outlined('c', 'hall.S', OpeningKind::Chimney, 'Chimney', Polygon::rectangle($u, 0.5, $u + 24.0, 14.0));
+        $plan = RoofJob::plan(RoofJob::boathouse(), openings: [$chimney(386.0)]);
+        $valley = array_values(array_filter($plan->of(WaterStage::class)->flows, static fn (Flow $flow): bool => $flow->of === 'valley'))[0];
+        self::assertGreaterThan(100.0, $valley->squareFeet);
+        self::assertSame([], RoofJob::findings($plan, 'water.onto-opening'), 'beside it');
+        // A higher shed that sheds onto a lower roof just above a chimney there.
+        $high = RoofJob::plan([BlockMaker::block('high', 0, 0, 300, 240, [4, null, 4, null], 24, 200), BlockMaker::block('low', 0, -180, 300, 180, [4, null, null, null], 0, 60)], openings: [Opening::outlined('c', 'low.S', OpeningKind::Chimney, 'Chimney', Polygon::rectangle(100.0, 60.0, 136.0, 90.0))]);
+        $said = RoofJob::findings($high, 'water.onto-opening');
+        self::assertCount(1, $said);
+        // Two whole pans of 16 come down on it, of the high roof's south side: half of 240 and 24 of overhang.
+        self::assertEqualsWithDelta(2.0 * 16.0 * 144.0 / 144.0, $said[0]->parameters['squareFeet'], 0.1);
+    }
+
+    public function test_what_openings_take_is_ordered(): void
+    {
+        $curb = OpeningJob::opening(OpeningKind::Curb, 48.0, 30.0, UphillSchool::Cross);
+        $plan = OpeningJob::plan($curb);
+        $amounts = [];
+        foreach ($plan->of(LoadOutStage::class)->order->supplies as $supply) {
+            $amounts["{$supply->kind->value} $supply->key"] = $supply->amount;
+        }
+        // Ground of 60 by 134.16; front 54 × 9.5, sides of 4 + 30 + 2 × 7.5.
+        self::assertEqualsWithDelta([56.0, (54.0 * 9.5 + 2.0 * 36.0 * 7.5) / 144.0], [$amounts['board boards'], $amounts['flat flat-metal']], 1e-9);
+        $pipe = OpeningJob::plan(Opening::pipe('p', 'shed.S', 'Pipe', new Point(100.0, 100.0), 3.5));
+        self::assertContains('boot 3', array_map(static fn (Supply $supply): string => "{$supply->kind->value} $supply->key", $pipe->of(OpeningsStage::class)->supplies));
     }
 
     /** @return list<PieceRole> an order in which the lower one comes right after the upper one, and so lies over it */

@@ -24,6 +24,7 @@ use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\FromRake;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofInput;
@@ -32,6 +33,7 @@ use Imbrex\Core\Roof\Uphill;
 use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Units\Pitch;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\DropStep;
@@ -199,6 +201,50 @@ final class UphillTest extends TestCase
         self::assertCount(1, RoofJob::findings(self::behind(48.0, UphillSchool::Cross, others: [$vent]), 'roof.cross-room'));
         $hipped = RoofJob::plan(RoofJob::boathouse(), openings: [Opening::outlined('c', 'hall.S', OpeningKind::Curb, 'Curb', Polygon::rectangle(60, 20, 100, 50))->shedding(new Uphill(UphillSchool::Cross))]);
         self::assertCount(1, RoofJob::findings($hipped, 'roof.cross-room'));
+    }
+
+    /** Panels, sideways panels, the opening and what is kept clear of it: nothing of the face is left bare. */
+    public function test_panels_sideways_panels_and_opening_cover_the_face(): void
+    {
+        foreach ([30.0, 48.0, 77.0] as $width) {
+            $plan = self::behind($width, UphillSchool::Cross);
+            $roof = $plan->of(RoofStage::class)->roof;
+            $frame = $roof->face('shed.S')?->frame;
+            $across = $roof->face('c.X')?->frame;
+            self::assertNotNull($frame);
+            self::assertNotNull($across);
+            $covered = $kept = 0;
+            foreach (range(0, 2399) as $i) {
+                // A grid out of step with the seams, an inch inside the rakes and the ridge.
+                $at = new Point(1.0 + ($i % 60) * 478.0 / 59.0, 1.0 + intdiv($i, 60) * 266.0 / 39.0);
+                $side = $across->toDeck($frame->toPlan($at));
+                $isCovered = array_filter($plan->of(CuttingStage::class)->panels, static fn (Panel $panel): bool => ($panel->face === 'shed.S' && $panel->metal->contains($at)) || ($panel->face === 'c.X' && $panel->metal->contains($side))) !== [];
+                $isKept = $at->u > 199.0 && $at->u < 201.0 + $width && $at->v > self::HALF - 31.0 && $at->v < self::HALF + 0.6;
+                self::assertTrue($isCovered || $isKept, "bare at $at->u $at->v");
+                $covered += (int) $isCovered;
+                $kept += (int) ($isKept && ! $isCovered);
+            }
+            self::assertGreaterThan(2000, $covered);
+            self::assertGreaterThan(5, $kept);
+        }
+    }
+
+    /** On a face whose left rake leans 4 in 100 out, 30 square to it is 30 / cos of that lean along the eave, from where the rake is. */
+    public function test_an_opening_is_taped_square_to_a_rake_out_of_square(): void
+    {
+        $outline = Polygon::of([new Point(0, 0), new Point(300, 0), new Point(300, 200), new Point(8, 200)]);
+        $face = new Face('f', 'F', Pitch::ofRise(4), $outline, [EdgeKind::Eave, EdgeKind::Rake, EdgeKind::Ridge, EdgeKind::Rake]);
+        $curb = Opening::outlined('c', 'f', OpeningKind::Curb, 'Curb', Polygon::rectangle(100, 50, 130, 90));
+        // The nearest corner is the upper left one: there the rake is at 90 · 8 / 200 = 3.6.
+        $lean = cos(atan2(8.0, 200.0));
+        self::assertEqualsWithDelta(96.4 * $lean, $curb->offRake($face, true), 1e-9);
+        self::assertEqualsWithDelta(170.0, $curb->offRake($face, false), 1e-9);
+        $moved = $curb->taped(new FromRake(true, 30.0))->on($face);
+        self::assertEqualsWithDelta(3.6 + 30.0 / $lean, $moved->outline->bounds()->left, 1e-9);
+        self::assertEqualsWithDelta(30.0, $moved->offRake($face, true), 1e-9);
+        self::assertEqualsWithDelta(40.0, $curb->taped(new FromRake(false, 40.0))->on($face)->offRake($face, false), 1e-9);
+        $pipe = Opening::pipe('p', 'f', 'Pipe', new Point(50, 100), 4.0)->taped(new FromRake(false, 60.0))->on($face);
+        self::assertEqualsWithDelta(240.0, $pipe->centre()->u, 1e-9, 'the middle of a pipe');
     }
 
     /** On random roofs whatever is built behind openings takes no roof away and adds none, and every drop of rain ends as it did. */

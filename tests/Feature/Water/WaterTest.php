@@ -4,8 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Water;
 
+use App\Stations\JobReader;
 use Illuminate\Support\Facades\Artisan;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Water\Catchment;
+use Imbrex\Core\Water\DropEnd;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Feature\FeatureTestCase;
 
 /** Where rain goes, over HTTP and from the command line. */
@@ -71,6 +80,68 @@ final class WaterTest extends FeatureTestCase
         $flows = json_decode(Artisan::output(), true)['flows'];
         self::assertEqualsWithDelta(2202.972, array_sum(array_column(array_filter($flows, static fn (array $flow): bool => $flow['of'] === 'eave'), 'planAreaSqFt')), 0.01);
         self::assertEqualsWithDelta(164.38 * 4.0 / 96.23, array_values(array_filter($flows, static fn (array $flow): bool => $flow['id'] === 'valley-hall.S-wing.W'))[0]['gpm'], 0.01);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function demos(): iterable
+    {
+        foreach (['annex', 'boathouse', 'clubroom', 'oar-store', 'oar-store-screw-down'] as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    /** 5,000 drops let fall at random on each of the demo's roofs: none is lost, none goes uphill, all end outside. */
+    #[DataProvider('demos')]
+    public function test_every_drop_on_the_demos_roofs_ends_outside(string $name): void
+    {
+        $plan = Plan::for(app(JobReader::class)->read((string) file_get_contents(base_path("database/demo/$name.json"))));
+        $catchment = Catchment::of($plan);
+        $random = new Randomizer(new Mt19937(17));
+        $drops = 0;
+        $area = array_sum(array_map(static fn (Face $face): float => $face->areaSquareFeet(), $catchment->roof->faces));
+        foreach ($catchment->roof->faces as $face) {
+            $bounds = $face->outline->bounds();
+            for ($i = 0, $most = (int) ceil(5000 * $face->areaSquareFeet() / $area); $i < $most;) {
+                $at = new Point($bounds->left + $random->getInt(0, 1_000_000) / 1e6 * $bounds->width(), $bounds->bottom + $random->getInt(0, 1_000_000) / 1e6 * $bounds->height());
+                if (! $face->region()->contains($at)) {
+                    continue;
+                }
+                $i++;
+                $drops++;
+                $path = $catchment->runoff->from($face->id, $at->u, $at->v);
+                self::assertNotNull($path, "lost at $at->u $at->v of $face->id");
+                self::assertContains($path->end, [DropEnd::Eave, DropEnd::Gutter, DropEnd::Ground], "at $at->u $at->v of $face->id");
+                $height = INF;
+                foreach ($path->steps as $step) {
+                    foreach ([$step->from, $step->to] as $place) {
+                        $frame = $catchment->roof->face($step->face)?->frame;
+                        $now = $frame === null ? -$place->v : $frame->plane->at($frame->toPlan($place));
+                        self::assertLessThan($height + 0.02, $now, "uphill at $place->u $place->v of $step->face");
+                        $height = $now;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(5000, $drops);
+    }
+
+    public function test_a_drop_tells_the_laps_it_comes_onto(): void
+    {
+        $user = $this->member();
+        $document = json_decode((string) file_get_contents(base_path('database/demo/clubroom.json')), true);
+        $document['openings'][2]['uphill'] = 'apron';
+        $job = $this->job($user, $document);
+        $faces = (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/roof")->assertOk()->json('faces');
+        $north = array_column($faces, null, 'id')['N'];
+        // Above the chimney's middle, just below the ridge; the plane is turned round behind the other.
+        $plan = Plan::for(app(JobReader::class)->read((string) json_encode($document)));
+        $at = $plan->of(RoofStage::class)->roof->face('N')?->frame?->toPlan(new Point(210.0, 170.0));
+        $steps = (array) $this->getJson("/api/jobs/$job->id/plan/drop?pick=".round($at->u ?? 0.0, 1).'_'.round($at->v ?? 0.0, 1))->assertOk()->json('steps');
+        self::assertSame(['pan', 'opening', 'pan', 'eave'], array_column($steps, 'on'));
+        self::assertSame(['Back', 'Left side', 'Front'], $steps[1]['over']);
+        self::assertSame(['Eave trim'], $steps[3]['over']);
+        self::assertGreaterThan($steps[3]['heights'][1], $steps[0]['heights'][0]);
+        self::assertSame('Yard side', $north['name']);
     }
 
     /** @return array<string, mixed> */

@@ -24,6 +24,6 @@ final readonly class Supply
 
     public function isByFoot(): bool
     {
-        return ! in_array($this->kind, [SupplyKind::Fastener, SupplyKind::MetalClosure, SupplyKind::Clip, SupplyKind::Guard], true);
+        return ! in_array($this->kind, [SupplyKind::Fastener, SupplyKind::MetalClosure, SupplyKind::Clip, SupplyKind::Guard, SupplyKind::Boot, SupplyKind::Board, SupplyKind::Flat], true);
     }
 }

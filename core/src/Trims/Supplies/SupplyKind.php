@@ -19,6 +19,12 @@ enum SupplyKind: string
     case Guard = 'guard';
     /** Of a snow guard, in clamps. */
     case Rail = 'rail';
+    /** Round a pipe. */
+    case Boot = 'boot';
+    /** Fills pans under panels laid sideways; square feet. */
+    case Board = 'board';
+    /** Flat metal that the pieces of openings are cut from; square feet. */
+    case Flat = 'flat';
     /** Lies under panels that lie on the deck. */
     case SlipSheet = 'slip-sheet';
 }
