@@ -39,7 +39,6 @@ $views = [
         $p->waitFor("//*[@data-testid='space']/canvas");
     }),
     'layout' => $desk($station('Oar store', 'layout')),
-    'layout-hips' => $desk($station('Boathouse', 'layout', '?face=hall.S')),
     'layout-marks' => $desk($station('Boathouse', 'layout', '?face=hall.S&view=marks')),
     'cuts' => $desk($station('Boathouse', 'cuts', '?piece=hall.S-29')),
     'edges' => $desk(static function (Person $p) use ($station): void {
@@ -64,6 +63,11 @@ $views = [
     'edges-ends' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'edges', '?edge=valley-hall.S-wing.E&view=ends')($p);
         $p->waitFor("//*[name()='svg'][@data-end]");
+    }),
+    'openings' => $desk(static function (Person $p) use ($station): void {
+        $station('Clubroom', 'openings', '?opening=o3')($p);
+        $p->sees('Advice: Cricket.');
+        $p->waitFor("//*[@data-opening='o3']");
     }),
     'water' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'water')($p);

@@ -247,7 +247,7 @@ final readonly class OpeningsSlice
         return array_map(fn (UphillComparison $one): array => [
             'school' => $one->school->value, 'name' => $this->pieces->uphill($one->school), 'why' => $this->words->say("uphill.why.{$one->school->value}"),
             'chosen' => $flashed->round->opening->uphill->school === $one->school, 'advised' => $advice?->school === $one->school, 'fits' => $one->fits,
-            'pieces' => $one->pieces, 'hours' => round($one->hours, 1), 'held' => round($one->held, 2), 'asked' => $one->isAsked,
+            'pieces' => $one->pieces, 'hours' => round($one->hours, 1), 'held' => round($one->held, 1), 'asked' => $one->isAsked,
         ], UphillComparison::all($plan, $flashed));
     }
 

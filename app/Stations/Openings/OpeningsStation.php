@@ -18,6 +18,7 @@ use Imbrex\Core\Openings\PieceMark;
 use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 
 final class OpeningsStation extends Station
 {
@@ -60,7 +61,7 @@ final class OpeningsStation extends Station
     {
         $openings = $plan->of(OpeningsStage::class)->openings;
 
-        return [...Wire::state($plan, $this->stage(), $openings !== []), 'openings' => count($openings)];
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== []), 'openings' => count($openings)];
     }
 
     public function slices(): array
