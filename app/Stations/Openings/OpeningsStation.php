@@ -69,6 +69,12 @@ final class OpeningsStation extends Station
         return ['openings' => $this->slice->of(...)];
     }
 
+    /** Each way uphill is compared by a plan of its own. */
+    public function dearSlices(): array
+    {
+        return ['openings'];
+    }
+
     public function has(Plan $plan, string $pick): bool
     {
         return isset($plan->of(OpeningsStage::class)->openings[$pick]);

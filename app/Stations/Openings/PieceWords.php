@@ -89,8 +89,14 @@ final readonly class PieceWords
         if ($kind === OpeningKind::Skylight) {
             $notes[] = $this->words->say('openings.eased');
         }
+        if ($kind->partsPanels() && ! $flashed->round->opening->isSquare()) {
+            $notes[] = $this->words->say('openings.not-square');
+        }
         if ($kind->partsPanels()) {
             $notes[] = $this->words->say('openings.low-corner');
+        }
+        if ($kind->partsPanels() && $flashed->round->isScrewed()) {
+            $notes[] = $this->words->say('openings.closures');
         }
         if ($flashed->round->isPlumb()) {
             $notes[] = $this->words->say('openings.kerf', ['deep' => $tape->print($flashed->round->rule('kerf'))]);

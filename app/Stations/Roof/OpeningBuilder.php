@@ -92,7 +92,7 @@ final class OpeningBuilder
         $inches = (float) $this->opening->diameter;
         if ($inches > self::THICKEST) {
             $tape = new TapePrinter(Division::Sixteenth);
-            $this->faults[] = new Fault("$this->field.diameter", 'pipe-thick', $tape->print($inches), ['most' => $tape->inInches()->print(self::THICKEST), 'meant' => $tape->inInches()->print($inches / self::FOOT)]);
+            $this->faults[] = new Fault("$this->field.diameter", 'pipe-thick', $tape->print($inches), ['most' => $tape->inInches()->print(self::THICKEST), 'meant' => $tape->inInches()->print($inches / self::FOOT), 'fits' => $inches / self::FOOT <= self::THICKEST ? 'yes' : 'no']);
         }
 
         return $inches <= self::THICKEST;

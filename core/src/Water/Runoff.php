@@ -9,7 +9,6 @@ use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\SideFinder;
 
@@ -33,6 +32,8 @@ final readonly class Runoff
 
     private ValleyEnds $ends;
 
+    private RoundOpening $around;
+
     /**
      * @param  array<string, FaceCells>  $cells  by face
      * @param  array<string, list<array{float, float, int}>>  $pans  by face: from, to and position of every strip, from the left
@@ -46,6 +47,7 @@ final readonly class Runoff
         $this->sides = new SideFinder($roof);
         $this->below = new RoofsBelow($roof);
         $this->ends = new ValleyEnds($roof);
+        $this->around = new RoundOpening($cells);
     }
 
     /** A drop from straight above a place of the plan; null beside the roof. */
@@ -78,7 +80,7 @@ final readonly class Runoff
 
                     return new DropPath($steps, DropEnd::Entered, $cell->opening, $this->leaks[$cell->opening]);
                 }
-                [$round, $at] = $this->round($on, $cell->opening, $foot);
+                [$round, $at] = $this->around->way($on, $cell->opening, $foot);
                 $steps[] = $round;
                 [$u, $v] = [$at->u, $at->v];
 
@@ -115,30 +117,6 @@ final readonly class Runoff
         }
 
         return $face;
-    }
-
-    /** @return array{DropStep, Point} along its upper side to the nearer corner, and on beside it */
-    private function round(Face $face, string $id, Point $foot): array
-    {
-        $opening = array_values(array_filter($face->openings, static fn (Opening $one): bool => $one->id === $id))[0];
-        $hole = $opening->outline->bounds();
-        $isLeft = $foot->u - $hole->left < $hole->right - $foot->u;
-        $beside = $isLeft ? $hole->left - self::BEYOND : $hole->right + self::BEYOND;
-        if (! $this->isFree($face->id, $beside, $foot->v)) {
-            $other = $isLeft ? $hole->right + self::BEYOND : $hole->left - self::BEYOND;
-            $beside = $this->isFree($face->id, $other, $foot->v) ? $other : $beside;
-        }
-        $to = new Point($beside, $foot->v);
-
-        return [new DropStep(WaterWay::Opening, $face->id, $id, $foot, $to), $to];
-    }
-
-    /** Whether water can run there, and nothing else stands in its way. */
-    private function isFree(string $face, float $u, float $v): bool
-    {
-        $cell = $this->cells[$face]->at($u, $v);
-
-        return $cell !== null && $cell->low <= $v + self::BEYOND && $cell->high >= $v - self::BEYOND;
     }
 
     /**

@@ -79,4 +79,20 @@ final class OpeningCheckerTest extends TestCase
 
         return RoofJob::findings(Plan::for($plan->job), $code);
     }
+
+    public function test_what_stands_over_an_edge_is_said_by_how_much(): void
+    {
+        $curb = static fn (float $left, float $bottom): Opening => Opening::outlined('c', 'shed.S', OpeningKind::Curb, 'Curb', Polygon::rectangle($left, $bottom, $left + 30.0, $bottom + 20.0));
+        $of = static fn (Opening $opening, string $code): array => RoofJob::findings(RoofJob::plan(RoofJob::gable(300.0), openings: [$opening]), $code);
+        $over = $of($curb(-4.0, 40.0), 'roof.opening-edge');
+        self::assertSame(['rake', 4.0], [$over[0]->parameters['edge'], $over[0]->parameters['over']->inches]);
+        self::assertSame(['eave', 7.0], [($eave = $of($curb(100.0, -7.0), 'roof.opening-edge'))[0]->parameters['edge'], $eave[0]->parameters['over']->inches]);
+        // In the corner of both it stands over one of them; beside an edge, or in the field, over none.
+        self::assertCount(1, $of($curb(-4.0, -7.0), 'roof.opening-edge'));
+        foreach ([[0.0, 40.0], [100.0, 0.0], [100.0, 40.0]] as [$left, $bottom]) {
+            self::assertSame([], $of($curb($left, $bottom), 'roof.opening-edge'));
+        }
+        // At the ridge, 134.16 up, a chimney is on both sides.
+        self::assertCount(1, $of($curb(100.0, 120.0), 'roof.opening-ridge'));
+    }
 }

@@ -68,7 +68,7 @@ final class CuttingTest extends FeatureTestCase
             'a kind there is not' => [['id' => 'a', 'face' => 'P1', 'kind' => 'window', 'u' => 5, 'v' => 5], 'openings[0].kind', 'one of'],
             'a clockwise outline' => [['id' => 'a', 'face' => 'P1', 'kind' => 'curb', 'outline' => [[0, 0], [0, 5], [5, 5], [5, 0]]], 'openings[0].outline', 'counter-clockwise'],
             'crossing sides' => [['id' => 'a', 'face' => 'P1', 'kind' => 'curb', 'outline' => [[0, 0], [5, 5], [5, 0], [0, 5]]], 'openings[0].outline', 'do not cross'],
-            'a size beyond all roofs' => [['id' => 'a', 'face' => 'P1', 'kind' => 'pipe', 'u' => 5, 'v' => 5, 'diameter' => 900], 'openings[0].diameter', 'from 0.25 to 120'],
+            'a size beyond all roofs' => [['id' => 'a', 'face' => 'P1', 'kind' => 'pipe', 'u' => 5, 'v' => 5, 'diameter' => 9000], 'openings[0].diameter', 'from 0.25 to 1200'],
         ];
     }
 

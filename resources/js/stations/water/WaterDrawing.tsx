@@ -1,4 +1,4 @@
-import type { MouseEvent } from 'react';
+import { useState, type MouseEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { DropSlice, WaterSlice } from '../../contracts/water';
 import type { PlanPoint } from '../../contracts/plan';
@@ -26,6 +26,14 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
         { x: 44, top: 30, bottom: 36 },
     );
     const at = ([x, y]: PlanPoint): PlanPoint => view.at(x, y);
+    // Where the arrow keys have brought the drop that Enter lets fall.
+    const [hand, setHand] = useState<PlanPoint | null>(null);
+    const all = slice.faces.flatMap((face) => face.planOutline);
+    const half = (axis: 0 | 1) => {
+        const along = all.map((point) => point[axis]);
+        return (Math.min(...along) + Math.max(...along)) / 2;
+    };
+    const middle: PlanPoint = [half(0), half(1)];
     const release = (event: MouseEvent<SVGSVGElement>) => {
         const bounds = event.currentTarget.getBoundingClientRect();
         const [x0, y0] = view.at(0, 0);
@@ -38,10 +46,23 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
     return (
         <div className="drawing" ref={box}>
             <svg
-                role="img"
+                role="application"
+                tabIndex={0}
                 aria-label={t('water.drawing')}
                 data-water
                 onClick={release}
+                onKeyDown={(event) => {
+                    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[
+                        event.key
+                    ];
+                    if (event.key === 'Enter' && hand) onDrop(hand);
+                    if (!by) return;
+                    event.preventDefault();
+                    event.stopPropagation();
+                    const [x, y] = hand ?? middle;
+                    const step = event.shiftKey ? 60 : 6;
+                    setHand([x + by[0] * step, y + by[1] * step]);
+                }}
                 style={{ cursor: 'crosshair' }}
             >
                 <defs>
@@ -141,6 +162,12 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
                             <Numbered key={i} at={at(step.from)} number={i + 1} />
                         ))}
                     </>
+                )}
+                {hand && (
+                    <g stroke="var(--action)" strokeWidth="2" pointerEvents="none" data-hand>
+                        <line x1={at(hand)[0] - 11} x2={at(hand)[0] + 11} y1={at(hand)[1]} y2={at(hand)[1]} />
+                        <line x1={at(hand)[0]} x2={at(hand)[0]} y1={at(hand)[1] - 11} y2={at(hand)[1] + 11} />
+                    </g>
                 )}
                 {drop && path && steps.length === 0 && (
                     <circle cx={at(drop)[0]} cy={at(drop)[1]} r="7" fill="none" stroke="var(--muted)" strokeWidth="2" />

@@ -1,0 +1,48 @@
+import { useTranslation } from 'react-i18next';
+import type { OpeningView } from '../../contracts/openings';
+
+interface UphillsProps {
+    opening: OpeningView;
+    mayChange: boolean;
+    onChoose: (school: OpeningView['uphill']) => void;
+}
+
+/** The ways to build an uphill side, compared. */
+export function Uphills({ opening, mayChange, onChoose }: UphillsProps) {
+    const { t } = useTranslation();
+    return (
+        <>
+            {opening.uphills.map((one) => (
+                <button
+                    key={one.school}
+                    type="button"
+                    className="card"
+                    data-uphill={one.school}
+                    aria-pressed={one.chosen}
+                    disabled={!mayChange}
+                    onClick={() => onChoose(one.school)}
+                >
+                    <span className="row">
+                        <b>{one.name}</b>
+                        {one.advised && <span className="muted">{t('openings.advised')}</span>}
+                    </span>
+                    <span className="small muted" style={{ display: 'block' }}>
+                        {one.why}
+                    </span>
+                    {one.fits ? (
+                        <span className="small">
+                            {t('openings.takes', { pieces: one.pieces, hours: one.hours, held: one.held })}
+                        </span>
+                    ) : (
+                        <span className="small stop">{t('openings.does-not-fit')}</span>
+                    )}
+                    {one.asked && (
+                        <span className="small" style={{ display: 'block' }}>
+                            {t('openings.asked')}
+                        </span>
+                    )}
+                </button>
+            ))}
+        </>
+    );
+}
