@@ -26,7 +26,7 @@ final readonly class SupplyWords
             SupplyKind::Sealant => $this->words->say("sealant.$one->key"),
             SupplyKind::Fastener => $this->words->say("fastener.$one->key"),
             SupplyKind::Clip => $this->words->say("clip.$one->key"),
-            SupplyKind::Boot => $this->boot(Boot::numbered((int) $one->key), $tape),
+            SupplyKind::Boot => $this->boot((int) $one->key, $tape),
             SupplyKind::Guard, SupplyKind::Rail, SupplyKind::SlipSheet, SupplyKind::Board, SupplyKind::Flat => $this->words->say("supply.$one->key"),
             default => $this->words->say("layer.$one->key"),
         };
@@ -37,8 +37,10 @@ final readonly class SupplyWords
         ];
     }
 
-    private function boot(Boot $boot, TapePrinter $tape): string
+    private function boot(int $number, TapePrinter $tape): string
     {
-        return $this->words->say('supply.boot', ['from' => $tape->inInches()->print($boot->from), 'to' => $tape->inInches()->print($boot->to)]);
+        [$from, $to] = Boot::fits($number);
+
+        return $this->words->say('supply.boot', ['from' => $tape->inInches()->print($from), 'to' => $tape->inInches()->print($to)]);
     }
 }

@@ -11,6 +11,7 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Vector;
 use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Openings\Boot;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\FlatPart;
 use Imbrex\Core\Openings\Kit;
@@ -190,9 +191,17 @@ final readonly class OpeningsSlice
             'lines' => array_map(static fn (EndLine $line): array => ['kind' => $line->kind->value, 'line' => Wire::line([$line->from, $line->to])], $piece->lines),
             'marks' => array_map(fn (PieceMark $mark, int $i): array => ['number' => $i + 1, 'kind' => $mark->kind->value, 'at' => [$mark->along, $mark->across], 'said' => $this->pieces->mark($mark, $tape)], $piece->marks(), array_keys($piece->marks())),
             'flats' => array_map(static fn (FlatPart $part): array => array_map(self::at(...), $part->stands()), $piece->parts),
-            'lies' => isset($pans[$piece->role->value]) ? [Wire::line($pans[$piece->role->value])] : array_values(array_map(static fn (LyingPiece $one): array => [[$one->left, $one->bottom], [$one->right, $one->bottom], [$one->right, $one->top], [$one->left, $one->top]], array_filter($lying, static fn (LyingPiece $one): bool => $one->role === $piece->role && ! $piece->role->isPanel()))),
+            'lies' => $flashed->boot !== null ? [$this->base($flashed->boot, $flashed->round->width)] : (isset($pans[$piece->role->value]) ? [Wire::line($pans[$piece->role->value])] : array_values(array_map(static fn (LyingPiece $one): array => [[$one->left, $one->bottom], [$one->right, $one->bottom], [$one->right, $one->top], [$one->left, $one->top]], array_filter($lying, static fn (LyingPiece $one): bool => $one->role === $piece->role && ! $piece->role->isPanel())))),
             'section' => array_map(static fn (array $line): array => Wire::line($line), $piece->role->isPanel() ? $this->panelsThrough($plan, $flashed, $piece->role) : PieceSection::of($piece, $middle, $lying)),
         ];
+    }
+
+    /** @return list<array{float, float}> a boot's base round its pipe */
+    private function base(Boot $boot, float $width): array
+    {
+        [$low, $high] = [($width - $boot->base) / 2.0, ($width + $boot->base) / 2.0];
+
+        return [[$low, $low], [$high, $low], [$high, $high], [$low, $high]];
     }
 
     /**

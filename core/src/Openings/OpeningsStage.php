@@ -75,7 +75,7 @@ final class OpeningsStage implements Stage
     /** @param  list<float>  $seams */
     private function boot(Surround $round, array $seams): FlashedOpening
     {
-        $boot = Boot::for($round->opening->width());
+        $boot = Boot::for($round->opening->width(), $round->covering->rules->number('opening.bootFlange'));
         $at = $round->opening->centre()->u;
         $under = array_filter($seams, static fn (float $u): bool => $boot !== null && abs($u - $at) < $boot->base / 2.0);
 

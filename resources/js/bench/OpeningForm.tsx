@@ -11,12 +11,14 @@ export interface OpeningFormProps {
     /** Of the face: where its left end and its low end lie. */
     left: number;
     low: number;
+    /** Where it stands across the face is typed elsewhere. */
+    placed?: boolean;
     onChange: (change: Partial<Opening>) => void;
     onRemove: () => void;
 }
 
 /** What an opening is, how large, and where it was taped from the left and the eave. */
-export function OpeningForm({ opening, left, low, onChange, onRemove }: OpeningFormProps) {
+export function OpeningForm({ opening, left, low, placed = false, onChange, onRemove }: OpeningFormProps) {
     const { t } = useTranslation();
     const { mayChange, units } = useJob();
     const shared = { units, disabled: !mayChange };
@@ -47,7 +49,7 @@ export function OpeningForm({ opening, left, low, onChange, onRemove }: OpeningF
             {!opening.outline && (
                 <>
                     <div className="pair">
-                        {!opening.fromRake && (
+                        {!placed && !opening.fromRake && (
                             <TapeField
                                 {...shared}
                                 signed

@@ -24,7 +24,7 @@ final class OpeningsTest extends BrowserTestCase
         $person->press('Place');
         $person->type('Low side, up from the eave', "80\t");
         $person->waitForSave();
-        $person->type('Left side, from the left', "300\t");
+        $person->type('From the left rake, along the eave', "300\t");
         $person->waitUntil(static fn (): bool => str_contains($person->drawn('//*[@data-place]'), '25′') && str_contains($person->drawn('//*[@data-place]'), '6′ 8″'), static fn (): string => $person->drawn('//*[@data-place]'));
         $person->waitForSave();
         [$x, $y] = $person->middleOf('//*[@data-moves][1]');

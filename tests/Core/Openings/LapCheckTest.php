@@ -107,9 +107,9 @@ final class LapCheckTest extends TestCase
 
     public function test_boots_are_found_by_the_pipe_and_slit_where_a_seam_is_under_them(): void
     {
-        self::assertSame([1, 2, 3, 3, 4, 5, null], array_map(static fn (float $pipe): ?int => Boot::for($pipe)?->number, [1.5, 2.5, 3.5, 6.25, 7.0, 12.0, 14.0]));
-        // 480 in panels of 16 from the left: a seam at 240. The base of a boot for 3-1/2 reaches 4-3/4 beside the pipe.
-        foreach ([[0.0, true], [4.7, true], [4.8, false], [8.0, false]] as [$off, $isSlit]) {
+        self::assertSame([1, 2, 3, 3, 4, 5, null], array_map(static fn (float $pipe): ?int => Boot::for($pipe, 1.5)?->number, [1.5, 2.5, 3.5, 6.25, 7.0, 12.0, 14.0]));
+        // 480 in panels of 16 from the left: a seam at 240. The base of a boot for 3-1/2 reaches 1-3/4 and 1-1/2 from its middle.
+        foreach ([[0.0, true], [3.2, true], [3.3, false], [8.0, false]] as [$off, $isSlit]) {
             $pipe = Opening::pipe('p', 'shed.S', 'Pipe', new Point(240.0 + $off, 100.0), 3.5);
             $plan = RoofJob::plan(RoofJob::gable(480.0, 480.0), layouts: ['shed.S' => new LayoutChoice(StartKind::OneEnd, true)], openings: [$pipe]);
             self::assertSame($isSlit, $plan->of(OpeningsStage::class)->openings['p']->isSlit, "$off off");

@@ -14,14 +14,15 @@ export function OpeningSection({ opening, on, picked, onPick }: OpeningDrawingPr
     const high = opening.size[1];
     const walls = opening.solids.slice(1, 2).concat(opening.solids.slice(4, 5));
     const tops = walls.flat().map(([, , z]) => z);
+    const above = Math.max(high + ROUND, ...opening.behind.flat().map(([y]) => y + ROUND));
     const room: PlanPoint[] = [
         [-ROUND, -2],
-        [high + ROUND + 4, -2],
-        [high + ROUND + 4, Math.max(10, ...tops)],
+        [above, -2],
+        [above, Math.max(10, ...tops)],
         [-ROUND, Math.max(10, ...tops)],
     ];
     const to = frame(room, size, { x: 20, top: 20, bottom: 28 });
-    const clip = ([y, z]: PlanPoint): PlanPoint => [Math.max(-ROUND, Math.min(high + ROUND + 4, y)), z];
+    const clip = ([y, z]: PlanPoint): PlanPoint => [Math.max(-ROUND, Math.min(above, y)), z];
     return (
         <div className="drawing" ref={box} style={{ flex: '1 1 340px', minHeight: 320 }}>
             <svg
@@ -31,12 +32,7 @@ export function OpeningSection({ opening, on, picked, onPick }: OpeningDrawingPr
                 data-section={opening.id}
             >
                 <polygon
-                    points={[
-                        to.at(-ROUND, 0),
-                        to.at(high + ROUND + 4, 0),
-                        to.at(high + ROUND + 4, -2),
-                        to.at(-ROUND, -2),
-                    ]
+                    points={[to.at(-ROUND, 0), to.at(above, 0), to.at(above, -2), to.at(-ROUND, -2)]
                         .map((point) => point.join(','))
                         .join(' ')}
                     fill="var(--wood)"

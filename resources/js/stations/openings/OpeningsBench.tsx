@@ -76,6 +76,7 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
                     <TapedFrom opening={opening} said={said} onChange={change} />
                     <OpeningForm
                         opening={said}
+                        placed={!said.outline}
                         left={Math.min(...opening.place.outline.map(([u]) => u))}
                         low={Math.min(...opening.place.outline.map(([, v]) => v))}
                         onChange={change}

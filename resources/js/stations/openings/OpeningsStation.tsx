@@ -24,9 +24,11 @@ export default function OpeningsStation() {
     const { t } = useTranslation();
     const job = useJob();
     const [params, setParams] = useSearchParams();
-    const view: View = VIEWS.find((one) => one === params.get('view')) ?? 'above';
     const slice = usePlanSlice(job.id, 'openings', job.revision, params.get('opening')).data;
     const opening = slice?.opening ?? null;
+    // A boot is one piece, and comes as it is.
+    const views = VIEWS.filter((one) => opening?.kind !== 'pipe' || one === 'above' || one === 'place');
+    const view: View = views.find((one) => one === params.get('view')) ?? 'above';
     // Of the opening that is shown: how many pieces are on, and which of them is picked.
     const [shown, setShown] = useState<{ of: string; on?: number; piece?: string }>({ of: '' });
     const own = shown.of === opening?.id ? shown : { of: opening?.id ?? '' };
@@ -45,7 +47,7 @@ export default function OpeningsStation() {
             <main className="deck">
                 <div className="deck-head">
                     {opening &&
-                        VIEWS.map((one) => (
+                        views.map((one) => (
                             <button
                                 key={one}
                                 type="button"

@@ -55,7 +55,7 @@ export function Pieces({ opening, piece, mayChange, onPick, onOrder, onPieces }:
                                 >
                                     {one.number} {one.name}
                                 </button>
-                                {mayChange && (
+                                {mayChange && opening.pieces.length > 1 && (
                                     <span className="nowrap">
                                         <button
                                             type="button"

@@ -47,7 +47,7 @@ export function TapedFrom({ opening, said, onChange }: TapedFromProps) {
     const start = (outline: [number, number][], axis: 0 | 1) => Math.min(...outline.map((point) => point[axis]));
     return (
         <div className="stack" style={{ gap: 10 }}>
-            <div className="pair">
+            <>
                 <TextField
                     select
                     label={t('openings.taped')}
@@ -78,7 +78,7 @@ export function TapedFrom({ opening, said, onChange }: TapedFromProps) {
                     value={value}
                     onChange={move}
                 />
-            </div>
+            </>
             {own && others.length > 0 && (
                 <TextField
                     select
