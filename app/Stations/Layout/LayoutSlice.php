@@ -88,7 +88,8 @@ final readonly class LayoutSlice
             'seams' => $layout->seams,
             ...$this->marks->marks($plan, $face),
             'pinsCost' => $group?->unpinned === null ? null : $this->pinsCost($plan, $group),
-            'alternatives' => $this->alternatives($plan, ComparedStart::compare($plan, $face)),
+            // Panels laid sideways have one way: from the opening up.
+            'alternatives' => $face->isAcross() ? [] : $this->alternatives($plan, ComparedStart::compare($plan, $face)),
             'chalk' => $this->chalk->chalk($plan, [$face]),
             'runOut' => $runOut,
             'rakes' => $this->rakes($plan, $face),

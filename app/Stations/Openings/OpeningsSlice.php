@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stations\Openings;
 
+use App\Stations\Edges\EdgeNames;
+use App\Stations\Edges\LayerWords;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -30,6 +32,7 @@ use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Ends\EndLine;
+use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Water\UphillComparison;
 use Imbrex\Core\Water\WaterStage;
 
@@ -39,7 +42,7 @@ final readonly class OpeningsSlice
     /** As much (in) of the roof is shown round an opening. */
     private const ROUND = 46.0;
 
-    public function __construct(private PieceWords $pieces, private Words $words, private Wire $wire)
+    public function __construct(private PieceWords $pieces, private EdgeNames $edges, private LayerWords $layers, private Words $words, private Wire $wire)
     {
     }
 
@@ -239,13 +242,12 @@ final readonly class OpeningsSlice
     /** A panel or a run of trim by its name. */
     private function names(Plan $plan, string $id): string
     {
-        foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
-            if (str_starts_with($id, "$face->id-")) {
-                return $face->pieceName($id);
-            }
+        $run = $plan->of(TrimsStage::class)->runs[$id] ?? null;
+        if ($run !== null) {
+            return ($this->edges->of($plan->of(RoofStage::class)->roof)[$run->edge->id] ?? $run->edge->id).', '.$this->layers->name($run->layer);
         }
 
-        return $id;
+        return $plan->of(CuttingStage::class)->name($id);
     }
 
     /** @return list<array<string, mixed>> */

@@ -9,7 +9,6 @@ use App\Stations\Edition;
 use App\Stations\Station;
 use App\Stations\StationFile;
 use App\Stations\Wire;
-use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\OpeningsInput;
@@ -104,7 +103,7 @@ final class OpeningsStation extends Station
             'id' => "{$flashed->id()}.{$piece->role->value}",
             'role' => $piece->role->value,
             'flat' => Wire::line($piece->flat),
-            'marks' => array_map(static fn (PieceMark $mark): array => ['kind' => $mark->kind->value, 'along' => $mark->along, 'across' => $mark->across], array_values(array_filter($piece->marks(), static fn (PieceMark $mark): bool => $mark->kind !== MarkKind::Bend || $mark->along > 0.0))),
+            'marks' => array_map(static fn (PieceMark $mark): array => ['kind' => $mark->kind->value, 'along' => $mark->along, 'across' => $mark->across], $piece->marks()),
             'over' => $flashed->laps[$piece->role->value] ?? [],
             'of' => $piece->of,
         ];

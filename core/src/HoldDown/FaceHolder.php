@@ -20,7 +20,6 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Length;
 
@@ -48,7 +47,7 @@ final readonly class FaceHolder
     {
         $this->input = $plan->job->part(HoldDownInput::class);
         $this->covering = $plan->job->covering;
-        $this->decks = $plan->job->part(RoofInput::class)->decks;
+        $this->decks = $plan->of(RoofStage::class)->decks;
         $size = BuildingSize::of($plan->of(RoofStage::class)->roof);
         $wish = $this->input->estimate;
         $height = $wish->meanHeightFeet ?? $size->meanHeightFeet();

@@ -18,6 +18,9 @@ use Imbrex\Core\Trims\Ends\EndLine;
  */
 final readonly class CurbPieces
 {
+    /** The back's tongue between the panels beside has so much (in) to spare at both ends. */
+    private const SPARE = 0.125;
+
     public function __construct(private Surround $round, private FlashingSizes $sizes, private WorkOrder $order)
     {
     }
@@ -96,8 +99,7 @@ final readonly class CurbPieces
         $s = $this->sizes;
         [$h, $w, $clear] = [$this->round->height, $this->round->width, $this->round->above];
         [$left, $right, $end] = [$s->wings, $s->wings + $w, $w + 2.0 * $s->wings];
-        // The tongue between the panels beside has an eighth to spare at both ends.
-        $over = max(0.0, $this->round->beside - 0.125);
+        $over = max(0.0, $this->round->beside - self::SPARE);
         [$bend, $wing, $tongue, $top] = [$s->upturn, $s->upturn + $clear, $s->upturn + $clear + $s->lap, $s->upturn + $clear + $s->lap + $s->hem];
         $across = new Vector(1.0, 0.0, 0.0);
         $up = $this->round->up();

@@ -42,14 +42,14 @@ final readonly class FlashingSizes
         $flange = $round->rule($round->isScrewed() ? 'flangeScrewed' : 'flange');
         $front = $round->rule('front');
         // Sides under the front run on past it, so that what is on them comes off on the panel below; over it they end short of its edge.
-        $past = $order === WorkOrder::SidesFirst ? $front + 1.0 : $front - 1.0;
+        $past = $order === WorkOrder::SidesFirst ? $front + $round->rule('past') : $front - $round->rule('past');
 
         return new self(
             $round->rule('upturn'), $flange, $front,
             $isSkylight ? $round->rule('overApron') : $flange,
             $flange + $round->rule('overApron'),
             $isSkylight ? $round->rule('pastFoot') : $past,
-            $isSkylight ? $round->rule('pastHead') : min(2.0, max(0.5, $round->above - 0.5)),
+            $isSkylight ? $round->rule('pastHead') : min($round->rule('overApron'), $round->above),
             $round->rule('lap'), $round->rule('hem'), $round->rule('tab'),
             $order === WorkOrder::SidesFirst && ! $isSkylight ? $round->rule('slot') : 0.0,
         );

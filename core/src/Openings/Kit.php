@@ -98,25 +98,30 @@ final readonly class Kit
     {
         [$w, $h, $far] = [$this->round->width, $this->round->height, self::ROUND];
         [$beside, $below, $above] = [$this->round->beside, $this->round->below, $this->round->above];
-        $reveal = $this->round->covering->rules->number('opening.cricketReveal') * M_SQRT2;
-        $past = $this->round->covering->rules->number('opening.crossBeside');
-        $pan = $this->round->rule('lap');
+        $rules = $this->round->covering->rules;
+        // On a valley at 45 degrees what is square to it is so much more across the roof.
+        $reveal = $rules->number('opening.cricketReveal') * M_SQRT2;
+        $past = $rules->number('opening.crossBeside');
+        $under = $past - $rules->number('edge.cross-end-below.concealed.offset');
+        $over = $past + $rules->number('edge.cross-end-above.concealed.offset');
+        $pan = $rules->number('trim.saddleFoot') / M_SQRT2;
+        $edge = $reveal + UphillShape::PAST_REVEAL * M_SQRT2;
 
         return match ($piece->role) {
             PieceRole::PanelBelow => [$this->lies($piece, -$beside, -$far, $w + $beside, -$below)],
             PieceRole::PanelsBeside => match ($this->uphill) {
                 // Beside a cricket they end under the foot of its pans, beside sideways panels under the zee.
                 UphillSchool::Cricket => [$this->lies($piece, -$far, -$far, -$beside, $h), $this->lies($piece, $w + $beside, -$far, $w + $far, $h), $this->lies($piece, -$far, $h, -$reveal, $h + $far), $this->lies($piece, $w + $reveal, $h, $w + $far, $h + $far)],
-                UphillSchool::Cross => [$this->lies($piece, -$far, -$far, -$beside, $h), $this->lies($piece, $w + $beside, -$far, $w + $far, $h), $this->lies($piece, -$far, $h, 2.0 - $past, $h + $far), $this->lies($piece, $w + $past - 2.0, $h, $w + $far, $h + $far)],
+                UphillSchool::Cross => [$this->lies($piece, -$far, -$far, -$beside, $h), $this->lies($piece, $w + $beside, -$far, $w + $far, $h), $this->lies($piece, -$far, $h, -$under, $h + $far), $this->lies($piece, $w + $under, $h, $w + $far, $h + $far)],
                 UphillSchool::Apron => [$this->lies($piece, -$far, -$far, -$beside, $h + $far), $this->lies($piece, $w + $beside, -$far, $w + $far, $h + $far)],
             },
             PieceRole::PanelAbove => match ($this->uphill) {
                 UphillSchool::Cricket => [$this->lies($piece, -$reveal, $h + $reveal, $w + $reveal, $h + $far)],
                 default => [$this->lies($piece, -$beside, $h + $above, $w + $beside, $h + $far)],
             },
-            PieceRole::SaddleLeft => [$this->lies($piece, -$reveal - 2.0, $h - $pan, 0.0, $h + $far / 2.0), $this->lies($piece, -0.01, $h, $w / 2.0, $h + $far / 2.0)],
-            PieceRole::SaddleRight => [$this->lies($piece, $w, $h - $pan, $w + $reveal + 2.0, $h + $far / 2.0), $this->lies($piece, $w / 2.0, $h, $w + 0.01, $h + $far / 2.0)],
-            PieceRole::CrossPanels => [$this->lies($piece, -$past - 0.5, $h, $w + $past + 0.5, $h + $far)],
+            PieceRole::SaddleLeft => [$this->lies($piece, -$edge, $h - $pan, 0.0, $h + $far / 2.0), $this->lies($piece, -0.01, $h, $w / 2.0, $h + $far / 2.0)],
+            PieceRole::SaddleRight => [$this->lies($piece, $w, $h - $pan, $w + $edge, $h + $far / 2.0), $this->lies($piece, $w / 2.0, $h, $w + 0.01, $h + $far / 2.0)],
+            PieceRole::CrossPanels => [$this->lies($piece, -$over, $h, $w + $over, $h + $far)],
             default => $piece->role->isElsewhere() ? [] : $this->flat($piece),
         };
     }

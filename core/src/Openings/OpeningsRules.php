@@ -20,6 +20,7 @@ final class OpeningsRules
             $inches('flange', 3.0, 1.0, 8.0),
             $inches('flangeScrewed', 4.5, 2.0, 12.0),
             $inches('front', 5.0, 2.0, 16.0),
+            $inches('past', 1.0, 0.25, 4.0),
             $inches('overApron', 2.0, 0.5, 6.0),
             $inches('pastFoot', 13.0, 4.0, 24.0),
             $inches('pastHead', 9.0, 2.0, 24.0),

@@ -19,6 +19,9 @@ use Imbrex\Core\Trims\TrimsStage;
 /** What lies behind an opening in the place of a back: the parts of a cricket, or of panels laid sideways, which are cut with the roof's own. */
 final readonly class UphillPieces
 {
+    /** Screws of a zee at the ridge (in): trade practice, at most so far apart. */
+    private const ZEE_SCREWS = 4.0;
+
     public function __construct(private Plan $plan)
     {
     }
@@ -82,9 +85,9 @@ final readonly class UphillPieces
 
         return [
             new OpeningPiece(PieceRole::FillBoards, count: (int) ceil($this->faces($round)[0]->areaSquareFeet())),
-            new OpeningPiece(PieceRole::SideZees, fastener: new Fastener(FastenerKind::Washered, 12.0, []), screwed: 2.0 * $this->faces($round)[0]->outline->bounds()->width(), seal: SealKind::ButylTape, of: $zees, count: count($zees)),
+            new OpeningPiece(PieceRole::SideZees, fastener: $zees === [] ? null : $this->plan->of(TrimsStage::class)->runs[$zees[0]]->layer->fastener, screwed: 2.0 * $this->faces($round)[0]->outline->bounds()->width(), seal: SealKind::ButylTape, of: $zees, count: count($zees)),
             new OpeningPiece(PieceRole::CrossPanels, of: $panels, count: count($panels)),
-            new OpeningPiece(PieceRole::RidgeZee, fastener: new Fastener(FastenerKind::Pancake, 4.0, []), screwed: $width, seal: SealKind::ButylTape),
+            new OpeningPiece(PieceRole::RidgeZee, fastener: new Fastener(FastenerKind::Pancake, self::ZEE_SCREWS, []), screwed: $width, seal: SealKind::ButylTape),
         ];
     }
 

@@ -14,6 +14,9 @@ use Imbrex\Core\Roof\Roof;
 /** How what is built behind an opening stands, in the opening's own frame: x across from its left side, y up the slope from its low side, z square to the deck; inches. */
 final readonly class UphillShape
 {
+    /** A pan goes on so far (in) under the panels past its reveal, as it is drawn. */
+    public const PAST_REVEAL = 1.0;
+
     public function __construct(private Roof $roof, private Surround $round)
     {
     }
@@ -61,7 +64,7 @@ final readonly class UphillShape
         [$a, $b] = [$this->at($edge->from, $edge->fromHeight), $this->at($edge->to, $edge->toHeight)];
         [$low, $high] = $edge->fromHeight <= $edge->toHeight ? [$a, $b] : [$b, $a];
         $way = (new Vector($high->x - $low->x, $high->y - $low->y, 0.0))->unit();
-        $half = $rules->number('opening.cricketReveal') + 1.0;
+        $half = $rules->number('opening.cricketReveal') + self::PAST_REVEAL;
         $foot = $low->plus($way, -$rules->number('trim.saddleFoot'));
         $place = static fn (Vector $at, float $side): Point => new Point($at->x - $way->y * $side * $half, $at->y + $way->x * $side * $half);
 

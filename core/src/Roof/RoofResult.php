@@ -9,8 +9,11 @@ use Imbrex\Core\StageResult;
 
 final readonly class RoofResult implements StageResult
 {
-    /** @param  list<Finding>  $openings */
-    public function __construct(public Roof $roof, public CheckReport $checks, private array $openings = [])
+    /**
+     * @param  list<Finding>  $openings
+     * @param  array<string, Deck>  $decks  by face, where somebody has said; what is built behind an opening lies on the deck it stands on
+     */
+    public function __construct(public Roof $roof, public CheckReport $checks, private array $openings = [], public array $decks = [])
     {
     }
 

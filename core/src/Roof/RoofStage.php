@@ -36,6 +36,22 @@ final readonly class RoofStage implements Stage
             $roof,
             (new Checker($plan->job->rules))->check($roof, $input->blocks, $input->checks),
             [...(new SkylightChecker($plan->job->covering))->check($roof, $input->decks), ...(new OpeningChecker($plan->job->rules))->check($roof)],
+            $this->decks($roof, $input),
         );
+    }
+
+    /** @return array<string, Deck> */
+    private function decks(Roof $roof, RoofInput $input): array
+    {
+        $decks = $input->decks;
+        $home = array_column(array_map(static fn (Opening $opening): array => [$opening->id, $opening->face], $input->openings), 1, 0);
+        foreach ($roof->faces as $face) {
+            $deck = $face->behind === null ? null : $input->decks[$face->within ?? $home[$face->behind] ?? ''] ?? null;
+            if ($deck !== null) {
+                $decks[$face->id] ??= $deck;
+            }
+        }
+
+        return $decks;
     }
 }

@@ -23,6 +23,8 @@ use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Deck;
+use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\FromRake;
 use Imbrex\Core\Roof\Opening;
@@ -149,6 +151,17 @@ final class UphillTest extends TestCase
         $seams = array_unique(array_map(static fn (Clip $clip): string => (string) $clip->u, $plan->of(HoldDownStage::class)->faces['c.X']->clips));
         self::assertLessThanOrEqual(9, count($seams));
         self::assertNotSame([], $seams);
+    }
+
+    public function test_what_is_built_behind_an_opening_lies_on_the_deck_it_stands_on(): void
+    {
+        foreach ([UphillSchool::Cricket, UphillSchool::Cross] as $school) {
+            $job = self::behind(48.0, $school)->job;
+            $input = $job->part(RoofInput::class);
+            $decks = Plan::for($job->with(new RoofInput($input->blocks, [], $input->openings, ['shed.S' => new Deck(DeckKind::StrandBoard)])))->of(RoofStage::class)->decks;
+            self::assertSame($school === UphillSchool::Cross ? ['shed.S', 'c.X'] : ['shed.S', 'c.L', 'c.R'], array_keys($decks));
+            self::assertSame([DeckKind::StrandBoard], array_values(array_unique(array_column($decks, 'kind'), SORT_REGULAR)));
+        }
     }
 
     public function test_with_the_other_hand_they_lie_the_other_way_round_in_the_same_order(): void

@@ -47,7 +47,9 @@ export function LayoutBench({
     onSystem,
 }: LayoutBenchProps) {
     const { t } = useTranslation();
-    const { mayChange, units, edit } = useJob();
+    const { mayChange: allowed, units, edit } = useJob();
+    // Panels laid sideways go on from the opening up, whatever anybody wishes.
+    const mayChange = allowed && face.direction === 'up';
     const { layout } = laid;
     const nudged = Math.abs(layout.nudge) > 1e-9;
     const tied = (laid.group?.faces ?? [])

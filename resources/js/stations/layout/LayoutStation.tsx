@@ -37,7 +37,9 @@ export default function LayoutStation() {
     const kept: Layout = (laid && job.document.layout?.[laid.id]) ?? {};
     const now = laid?.alternatives.find((way) => way.chosen);
     const pinned = kept.pinned ?? false;
-    const free = job.mayChange && !pinned && laid !== null;
+    // Panels laid sideways have one way to lie.
+    const mayLay = job.mayChange && face?.direction !== 'across';
+    const free = mayLay && !pinned && laid !== null;
     const tied = laid?.group?.faces ?? [];
     // What nobody has decided is where the search put it: from there one nudges and there one pins.
     const decided = (entry: Layout | undefined): Layout =>
@@ -45,7 +47,7 @@ export default function LayoutStation() {
     const put = (layout: Layout) => laid && job.edit((d) => layOut(d, laid.id, layout, tied));
     const pin = () =>
         laid &&
-        job.mayChange &&
+        mayLay &&
         job.edit((d) => setLayout(d, laid.id, { ...decided(d.layout?.[laid.id]), pinned: !pinned }));
     const nudge = (inches: number) => {
         if (!free || !laid) return;
