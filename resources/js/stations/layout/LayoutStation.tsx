@@ -46,9 +46,7 @@ export default function LayoutStation() {
         entry && (entry.start !== 'found' || entry.at !== undefined) ? entry : now ? asChoice(now) : {};
     const put = (layout: Layout) => laid && job.edit((d) => layOut(d, laid.id, layout, tied));
     const pin = () =>
-        laid &&
-        mayLay &&
-        job.edit((d) => setLayout(d, laid.id, { ...decided(d.layout?.[laid.id]), pinned: !pinned }));
+        laid && mayLay && job.edit((d) => setLayout(d, laid.id, { ...decided(d.layout?.[laid.id]), pinned: !pinned }));
     const nudge = (inches: number) => {
         if (!free || !laid) return;
         job.edit((d) => {
