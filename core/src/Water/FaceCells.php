@@ -179,6 +179,10 @@ final readonly class FaceCells
         $cells = [];
         [$low, $wet, $at] = [$foot[0], $foot[0], null];
         foreach ([...$holes, [$high, $high, null]] as [$holeLow, $holeHigh, $id]) {
+            // Right above an opening a cricket or sideways panels begin.
+            if ($id === null && $holeLow - $low < self::SAME) {
+                continue;
+            }
             $cells[] = new Cell($this->face->id, $from, $to, $low, $holeLow, $this->squareFeet($from, $to, $u, $wet, $id === null ? $high : $holeHigh), $foot[1], $foot[2], $at);
             [$low, $wet, $at] = [$holeHigh, $holeHigh, $id];
         }

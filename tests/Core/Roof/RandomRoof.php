@@ -21,6 +21,8 @@ use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Roof\Uphill;
+use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\SurveyInput;
@@ -251,7 +253,10 @@ final class RandomRoof
         $rectangle = Polygon::rectangle($centre->u - $wide / 2, $centre->v - $high / 2, $centre->u + $wide / 2, $centre->v + $high / 2);
         $kind = $this->one([OpeningKind::Curb, OpeningKind::Skylight, OpeningKind::Chimney]);
 
-        return $face->region()->contains($centre) ? Opening::outlined($id, $face->id, $kind, 'Opening', $rectangle) : null;
+        // Every third roof has crickets or sideways panels behind what fits.
+        $uphill = UphillSchool::cases()[$this->number % 3];
+
+        return $face->region()->contains($centre) ? Opening::outlined($id, $face->id, $kind, 'Opening', $rectangle)->shedding(new Uphill($uphill)) : null;
     }
 
     /**
