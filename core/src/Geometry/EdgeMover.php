@@ -61,7 +61,18 @@ final readonly class EdgeMover
             }
         }
 
-        return true;
+        // A triangle moved inwards by more than it holds stands on its head beyond itself, as far from every side as they moved.
+        return $outline->area() < 0.0 || $outline->contains($point) || $this->nearest($outline, $point) <= max([0.0, ...$outward]) + Tolerance::ON_LINE;
+    }
+
+    private function nearest(Polygon $outline, Point $point): float
+    {
+        $distances = [INF];
+        foreach (array_keys($outline->corners) as $side) {
+            $distances[] = $point->distanceToLine($outline->corner($side), $outline->corner($side + 1));
+        }
+
+        return min($distances);
     }
 
     /**

@@ -38,6 +38,27 @@ final class EditsTest extends TestCase
             JS);
     }
 
+    public function test_openings_are_moved_and_copied(): void
+    {
+        $this->plays(<<<'JS'
+            const e = await load('job/layoutEdits.ts');
+            const [skylight] = clubroom.openings;
+            assert.deepEqual(e.movedBy(skylight, 4, -2), { fromRake: undefined, u: skylight.u + 4, v: skylight.v - 2 });
+            const taped = { ...skylight, fromRake: { side: 'left', off: 30 } };
+            assert.ok(!('fromRake' in e.movedBy(taped, 0, 5)), 'straight up it stays where it was taped from the rake');
+            const round = { id: 'o9', face: 'S', kind: 'curb', outline: [[0, 0], [10, 0], [5, 8]] };
+            assert.deepEqual(e.movedBy(round, 1, 2).outline, [[1, 2], [11, 2], [6, 10]]);
+            assert.deepEqual(round.outline[0], [0, 0], 'what it was given stays');
+            const more = e.addOpening(clubroom, { ...skylight, ...e.movedBy(skylight, 48, 0) });
+            assert.equal(more.openings.length, clubroom.openings.length + 1);
+            assert.equal(new Set(more.openings.map((o) => o.id)).size, more.openings.length, 'a copy has an id of its own');
+            const cricket = e.changeOpening(more, 'o3', { uphill: 'apron', pieces: undefined });
+            assert.equal(cricket.openings.find((o) => o.id === 'o3').uphill, 'apron');
+            assert.equal(clubroom.openings.find((o) => o.id === 'o3').uphill, 'cricket');
+            assert.equal(e.removeOpening(cricket, 'o3').openings.some((o) => o.id === 'o3'), false);
+            JS);
+    }
+
     public function test_ids_rules_and_profiles(): void
     {
         $this->plays(<<<'JS'
