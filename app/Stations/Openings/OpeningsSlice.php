@@ -187,7 +187,7 @@ final readonly class OpeningsSlice
 
         return [
             'key' => $piece->role->value, 'number' => $number, 'name' => $name($piece->role->value), 'how' => $this->pieces->how($flashed, $piece), 'held' => $this->pieces->held($piece, $tape), 'size' => $this->pieces->size($piece, $tape),
-            'panel' => $piece->role->isPanel(), 'rank' => $this->rank($piece, $lying),
+            'spacing' => $piece->role->isElsewhere() ? null : $piece->fastener?->spacing, 'panel' => $piece->role->isPanel(), 'rank' => $this->rank($piece, $lying),
             'over' => array_map($name, $flashed->laps[$piece->role->value] ?? []),
             'of' => array_map(fn (string $id): string => $this->names($plan, $id), $piece->of),
             'flat' => Wire::line($piece->flat), 'length' => $piece->sheet()[0], 'width' => $piece->sheet()[1],

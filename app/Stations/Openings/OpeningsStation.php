@@ -37,7 +37,7 @@ final class OpeningsStation extends Station
 
     public function read(Reading $reading): OpeningsInput
     {
-        $orders = $pieces = [];
+        $orders = $pieces = $spacings = [];
         foreach ($reading->document->openings ?? [] as $i => $opening) {
             $id = (string) $opening->id;
             if (isset($opening->order)) {
@@ -51,9 +51,16 @@ final class OpeningsStation extends Station
                     $pieces[$id][] = $known;
                 }
             }
+            foreach ((array) ($opening->spacings ?? []) as $role => $inches) {
+                if (PieceRole::tryFrom((string) $role) === null) {
+                    $reading->fault("openings[$i].spacings.$role", 'one-of', $role, ['values' => implode(', ', array_column(PieceRole::cases(), 'value'))]);
+                } else {
+                    $spacings[$id][(string) $role] = (float) $inches;
+                }
+            }
         }
 
-        return new OpeningsInput($orders, $pieces);
+        return new OpeningsInput($orders, $pieces, $spacings);
     }
 
     public function tile(Plan $plan): array

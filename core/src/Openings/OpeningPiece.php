@@ -89,6 +89,12 @@ final readonly class OpeningPiece
         return new self($this->role, [], [], $this->parts, $this->under, $this->fastener, $this->screwed, $this->seal, $this->of, $this->count);
     }
 
+    /** Fastened so far apart, inches. */
+    public function spaced(float $spacing): self
+    {
+        return new self($this->role, $this->flat, $this->lines, $this->parts, $this->under, $this->fastener?->spaced($spacing), $this->screwed, $this->seal, $this->of, $this->count);
+    }
+
     public function slidUnder(?PieceRole $under): self
     {
         return new self($this->role, $this->flat, $this->lines, $this->parts, $under, $this->fastener, $this->screwed, $this->seal, $this->of, $this->count);

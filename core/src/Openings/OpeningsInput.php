@@ -12,8 +12,9 @@ final readonly class OpeningsInput implements JobPart
     /**
      * @param  array<string, WorkOrder>  $orders  by id of the opening
      * @param  array<string, list<PieceRole>>  $pieces  the order somebody put the pieces in, by id of the opening
+     * @param  array<string, array<string, float>>  $spacings  inches between fasteners, by id of the opening and by role
      */
-    public function __construct(public array $orders = [], public array $pieces = [])
+    public function __construct(public array $orders = [], public array $pieces = [], public array $spacings = [])
     {
     }
 }

@@ -59,7 +59,8 @@ final class OpeningsStage implements Stage
         $uphill = $behind->school($round);
         $order = $input->orders[$opening->id] ?? Kit::usual($opening->kind, $uphill);
         $kit = new Kit($round, $order, $uphill);
-        $pieces = $kit->pieces($behind);
+        $spacings = $input->spacings[$opening->id] ?? [];
+        $pieces = array_map(static fn (OpeningPiece $piece): OpeningPiece => isset($spacings[$piece->role->value]) ? $piece->spaced($spacings[$piece->role->value]) : $piece, $kit->pieces($behind));
         $own = $input->pieces[$opening->id] ?? null;
         $adapted = $own === null ? $pieces : $this->inOrder($pieces, $own);
         $check = new LapCheck($round, $kit->lying($adapted));

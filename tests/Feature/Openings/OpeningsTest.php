@@ -87,10 +87,18 @@ final class OpeningsTest extends FeatureTestCase
         $document['openings'][2]['pieces'] = ['front', 'chimney pot'];
         $this->save($user, $job->refresh(), $document, 1)->assertUnprocessable()->assertJsonPath('faults.0.field', 'openings[2].pieces[1]');
         unset($document['openings'][2]['pieces']);
+        // Screws of one piece closer than the house has them: 38 in, every 4, and one at the start.
+        $document['openings'][2]['spacings'] = ['front' => 4];
+        $this->save($user, $job->refresh(), $document, 1)->assertOk();
+        $front = array_column((array) $this->getJson("/api/jobs/$job->id/plan/openings?pick=o3")->assertOk()->json('opening.pieces'), null, 'key')['front'];
+        self::assertStringStartsWith('10 lap screws, 4″ apart', $front['held']);
+        $document['openings'][2]['spacings'] = ['gable' => 4];
+        $this->save($user, $job->refresh(), $document, 2)->assertUnprocessable()->assertJsonPath('faults.0.field', 'openings[2].spacings.gable');
+        unset($document['openings'][2]['spacings']);
         foreach (['order' => 'whenever', 'uphill' => 'dam', 'cricketRise' => 99] as $field => $value) {
             $bad = $document;
             $bad['openings'][2][$field] = $value;
-            $this->save($user, $job->refresh(), $bad, 1)->assertUnprocessable()->assertJsonPath('faults.0.field', "openings[2].$field");
+            $this->save($user, $job->refresh(), $bad, 2)->assertUnprocessable()->assertJsonPath('faults.0.field', "openings[2].$field");
         }
     }
 

@@ -63,6 +63,7 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
                     onPick={onPick}
                     onOrder={(order) => change({ order, pieces: undefined })}
                     onPieces={(pieces) => change({ pieces })}
+                    onSpacing={(key, inches) => change({ spacings: { ...said?.spacings, [key]: inches } })}
                 />
             )}
             {opening?.notes.map((note) => (

@@ -2,7 +2,9 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { OpeningPiece, OpeningView } from '../../contracts/openings';
+import { useJob } from '../../job/JobContext';
 import { Said } from '../../tape/Len';
+import { TapeField } from '../../tape/TapeField';
 
 interface PiecesProps {
     opening: OpeningView;
@@ -11,11 +13,13 @@ interface PiecesProps {
     onPick: (piece: string) => void;
     onOrder: (order: OpeningView['order']) => void;
     onPieces: (pieces: string[]) => void;
+    onSpacing: (piece: string, inches: number) => void;
 }
 
 /** The pieces in the order they go on; put in another order, they are judged by their finished laps. */
-export function Pieces({ opening, piece, mayChange, onPick, onOrder, onPieces }: PiecesProps) {
+export function Pieces({ opening, piece, mayChange, onPick, onOrder, onPieces, onSpacing }: PiecesProps) {
     const { t } = useTranslation();
+    const { units } = useJob();
     const move = (from: number, by: number) => {
         const keys = opening.pieces.map((one) => one.key);
         [keys[from], keys[from + by]] = [keys[from + by], keys[from]];
@@ -79,6 +83,18 @@ export function Pieces({ opening, piece, mayChange, onPick, onOrder, onPieces }:
                                 )}
                             </span>
                             {chosen && <PieceTold piece={one} />}
+                            {chosen && one.spacing !== null && opening.kind !== 'pipe' && (
+                                <TapeField
+                                    key={one.key}
+                                    units={units}
+                                    label={t('openings.spacing')}
+                                    value={one.spacing}
+                                    least={0.5}
+                                    most={48}
+                                    disabled={!mayChange}
+                                    onChange={(inches) => onSpacing(one.key, inches)}
+                                />
+                            )}
                         </li>
                     );
                 })}
