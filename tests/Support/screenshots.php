@@ -68,6 +68,7 @@ $views = [
         $station('Clubroom', 'openings', '?opening=o3')($p);
         $p->sees('Advice: Cricket.');
         $p->waitFor("//*[@data-opening='o3']");
+        $p->sees('20 lengths');
     }),
     'water' => $desk(static function (Person $p) use ($station): void {
         $station('Boathouse', 'water')($p);
