@@ -49,7 +49,7 @@ final readonly class CoveringReader
             $this->reading->fault('system.material', 'not-in-catalogue', $e->key, ['known' => implode(', ', array_keys($catalogue->materials))]);
         }
 
-        return new Covering($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented', $rules, Colour::tryFrom((string) ($system->colour ?? '')));
+        return new Covering($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented', $rules, Colour::tryFrom((string) ($system->colour ?? '')), isset($system->profile));
     }
 
     private function gauge(stdClass $system, Material $material): string

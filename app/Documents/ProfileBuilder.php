@@ -9,6 +9,7 @@ use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Catalogue\Hold;
 use Imbrex\Core\Catalogue\HoldKind;
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Catalogue\ScrewPlaces;
 use Imbrex\Core\Catalogue\TapedSection;
 use stdClass;
 
@@ -21,6 +22,8 @@ final class ProfileBuilder
         $family = Family::from((string) $definition->family);
         $cover = (float) $definition->cover;
         $taped = self::taped($definition);
+        $ribs = self::ribs($definition);
+        $screws = static fn (string $row): array => array_map(floatval(...), array_values($definition->{$row} ?? []));
 
         return new Profile(
             key: (string) $definition->key,
@@ -34,14 +37,32 @@ final class ProfileBuilder
             mayTurn: (bool) ($definition->mayTurn ?? false),
             leastPitch: (float) $definition->leastPitch,
             hold: new Hold(HoldKind::from((string) ($definition->hold ?? ($family->isConcealed() ? 'clip' : 'screws'))), (float) ($definition->travel ?? 0.0)),
-            fieldScrews: array_map(floatval(...), array_values($definition->fieldScrews ?? [])),
-            endScrews: array_map(floatval(...), array_values($definition->endScrews ?? [])),
-            ribs: array_map(floatval(...), array_values($definition->ribs ?? [0.0, $cover])),
-            stitchSpacing: (float) ($definition->stitchSpacing ?? 0.0),
+            fieldScrews: $screws('fieldScrews') ?: ($family->isConcealed() ? [] : ScrewPlaces::field($family, $ribs ?? [0.0, $cover])),
+            endScrews: $screws('endScrews') ?: ($family->isConcealed() ? [] : ScrewPlaces::end($family, $ribs ?? [0.0, $cover])),
+            ribs: $ribs ?? [0.0, $cover],
+            stitchSpacing: (float) ($definition->stitchSpacing ?? ScrewPlaces::stitch($family)),
             shortest: (float) ($definition->shortest ?? 24.0),
             longest: (float) ($definition->longest ?? 540.0),
             representative: false,
+            saysRibs: $family->isConcealed() || $ribs !== null,
         );
+    }
+
+    /** Whether it says where screws go: a sheet by its ribs. */
+    public static function saysRibs(stdClass $definition): bool
+    {
+        return Family::from((string) $definition->family)->isConcealed() || self::ribs($definition) !== null;
+    }
+
+    /** @return list<float>|null centres from the left module line; null where nobody has said */
+    private static function ribs(stdClass $definition): ?array
+    {
+        return match (true) {
+            ($definition->ribs ?? []) !== [] => array_map(floatval(...), array_values($definition->ribs)),
+            isset($definition->ribSpacing) => ScrewPlaces::ribs((float) $definition->cover, (float) $definition->ribSpacing),
+            Family::from((string) $definition->family)->isConcealed() => [0.0, (float) $definition->cover],
+            default => null,
+        };
     }
 
     /**

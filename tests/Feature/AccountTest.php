@@ -136,6 +136,37 @@ final class AccountTest extends FeatureTestCase
         $this->actingAs($user)->getJson('/api/crew/profiles')->assertJsonCount(1)->assertJsonPath('0.outToOut', 14.625)->assertJsonPath('0.definition.cover', 14);
     }
 
+    /** By hand: ribs of 36 at 9 apart take one screw beside each in the field and both sides of each at an end; without a word of ribs nothing is kept, nor ordered. */
+    public function test_sheets_of_ones_own_are_screwed_by_their_ribs(): void
+    {
+        $user = $this->member();
+        $own = ['key' => 'yard-rib', 'family' => 'ribbed', 'cover' => 36, 'height' => 0.75, 'coil' => 43, 'leastPitch' => 3, 'leftMetal' => 1, 'rightMetal' => 1];
+        $answer = $this->actingAs($user)->postJson('/api/crew/profiles', $own)->assertUnprocessable()->assertJsonPath('faults.0.field', 'catalogue.profiles[0].ribSpacing');
+        self::assertStringContainsString('how far ribs', (string) $answer->json('faults.0.message'));
+        $this->postJson('/api/crew/profiles', [...$own, 'ribSpacing' => 9])->assertCreated();
+        $document = static fn (array $more): array => self::document(['system' => ['profile' => 'yard-rib'], 'catalogue' => ['profiles' => [[...$own, ...$more]]]]);
+        $job = $this->job($user, $document(['ribSpacing' => 9]));
+        $screws = array_filter(self::table((string) $this->get("/api/jobs/$job->id/files/fasteners.csv")->assertOk()->getContent()), static fn (array $row): bool => ($row[1] ?? '') === 'screw field');
+        $across = array_unique(array_map(static fn (array $row): float => round(fmod((float) $row[3], 9.0), 3), $screws));
+        self::assertCount(1, $across, 'each beside a rib');
+        $unsaid = $this->job($user, $document([]));
+        $this->postJson("/api/jobs/$unsaid->id/orders", [], ['If-Match' => '"1"'])->assertConflict();
+        self::assertContains('catalogue.no-ribs', $this->getJson("/api/jobs/$unsaid->id/plan/load-out")->json('findings.*.code'));
+    }
+
+    /** What nobody chose is planned on, and not ordered. */
+    public function test_a_profile_nobody_chose_is_not_ordered(): void
+    {
+        $user = $this->member();
+        $document = self::document();
+        unset($document['system']);
+        $job = $this->job($user, $document);
+        $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"'])->assertConflict();
+        self::assertContains('catalogue.unchosen', $this->getJson("/api/jobs/$job->id/plan/load-out")->json('findings.*.code'));
+        $this->save($user, $job, [...$document, 'system' => ['profile' => 'snap-lock-1.5-16']], 1)->assertOk();
+        $this->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"2"'])->assertCreated();
+    }
+
     public function test_a_crew_is_founded_from_the_command_line(): void
     {
         self::assertSame(0, Artisan::call('imbrex:crew', ['crew' => 'North Slope', 'name' => 'Una Field', 'email' => 'Una@North-Slope.example']));

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\DocumentFault;
+use App\Documents\Fault;
 use App\Documents\Formats;
 use App\Documents\ProfileBuilder;
+use App\Documents\Understood;
 use App\Http\Requests\DocumentRequest;
 use App\Models\CrewProfile;
 use App\Models\User;
@@ -32,6 +35,9 @@ final class ProfileController
         ]));
         $reader->job($document);
         $profile = $document->catalogue->profiles[0];
+        if (! ProfileBuilder::saysRibs($profile)) {
+            throw DocumentFault::of([new Fault('catalogue.profiles[0].ribSpacing', 'ribs', Understood::NOTHING)]);
+        }
         abort_if(isset(Catalogue::shipped()->profiles[$profile->key]), 409, 'shipped');
         $kept = $crew->profiles()->updateOrCreate(['key' => $profile->key], ['definition' => (array) $profile]);
 

@@ -57,7 +57,7 @@ final readonly class FaceHeights
             return [
                 'title' => $title,
                 'heights' => $this->heights(array_map(static fn (GuardRow $row): float => $row->v, $rows), $tape),
-                'said' => $rows[0]->load === null ? $title : "$title: ".$this->words->say('snow.of', ['load' => $loads->force($load), 'capacity' => $loads->force($sum(static fn (GuardRow $row): float => $row->capacity))]),
+                'said' => $rows[0]->load === null ? $title : "$title: ".$this->words->say('snow.of', ['load' => $loads->force($load), 'capacity' => $loads->force($sum(static fn (GuardRow $row): float => $row->capacity()))]),
                 'over' => array_filter($rows, static fn (GuardRow $row): bool => ($row->ratio() ?? 0.0) > 1.0 + 1e-9) !== [],
             ];
         }, $alike));

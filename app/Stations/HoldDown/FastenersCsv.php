@@ -38,7 +38,7 @@ final class FastenersCsv
             }
             foreach ($hold->guards as $row) {
                 foreach ($row->at as $point) {
-                    $rows[] = [$name, 'snow guard', '', round($point->u, 3), round($point->v, 3), '', '', $row->load === null ? '' : round($row->load / count($row->at), 1), round($row->capacity / count($row->at), 1), $row->ratio() === null ? '' : round($row->ratio(), 3), $edition->revision];
+                    $rows[] = [$name, 'snow guard', '', round($point->u, 3), round($point->v, 3), '', '', $row->load === null ? '' : round($row->load / count($row->at), 1), round($row->each, 1), $row->ratio() === null ? '' : round($row->ratio(), 3), $edition->revision];
                 }
             }
         }

@@ -11,7 +11,6 @@ use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\Clip;
-use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\DrillTemplate;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\FaceHolder;
@@ -114,7 +113,7 @@ final readonly class HeldFaceWriter
     {
         $pressures = $plan->of(HoldDownStage::class)->pressures;
         $net = $pressures?->net($zone, $hold->pitchDegrees);
-        $by = new Spacing(ClipSchool::Pressure, $plan->job->covering->rules, $pressures, $hold->allowable, $hold->pitchDegrees, 0.0);
+        $by = Spacing::pressing($plan->job->covering, $pressures, $hold->allowable, $hold->pitchDegrees);
         $most = $hold->school === null || $net === null ? null : $by->byPressure($zone, $plan->job->covering->profile->cover);
 
         return ['zone' => $zone->value, 'said' => $this->words->say('hold.zone', ['zone' => $zone->value, 'pull' => $net === null ? 'none' : Loads::of($plan)->pressure($net), 'most' => $most === null ? 'none' : Wire::tape($plan)->inInches()->print($most, Rounding::Down)])];

@@ -83,7 +83,7 @@ final readonly class HoldDownSlice
         if ($hold !== null && $hold->guards !== []) {
             $loads = Loads::of($plan);
             $load = array_sum(array_map(static fn ($row): float => $row->load ?? 0.0, $hold->guards));
-            $said[] = $this->words->say('snow.said', ['rows' => count($this->heights->guards($hold, $plan)), 'guards' => array_sum(array_map(static fn ($row): int => count($row->at), $hold->guards)), 'kind' => $snow->kind->value, 'load' => $snow->psf === null ? 'none' : $loads->force($load)]);
+            $said[] = $this->words->say('snow.said', ['rows' => count($this->heights->guards($hold, $plan)), 'guards' => array_sum(array_map(static fn ($row): int => count($row->at), $hold->guards)), 'kind' => $snow->kindOn($plan->job->covering->profile)->value, 'load' => $snow->psf === null ? 'none' : $loads->force($load)]);
             if ($hardest !== null) {
                 $said[] = $this->words->say('snow.head', ['demand' => $loads->force($hardest->demand), 'count' => count($hardest->at), 'carries' => $loads->force($hardest->allowable * count($hardest->at))]);
             }
@@ -93,7 +93,7 @@ final readonly class HoldDownSlice
             'said' => $said,
             'places' => array_map(fn (GuardedPlace $place): string => $this->words->say('snow.place', ['below' => $this->words->say("snow.for.{$place->for->value}"), 'face' => $roof->face($place->face)->name ?? $place->face, 'from' => $tape->print($place->from), 'to' => $tape->print($place->to)]), $snow->places),
             'kinds' => $plan->job->covering->profile->family->isConcealed() ? array_map(static fn (GuardKind $kind): string => $kind->value, GuardKind::cases()) : [GuardKind::Pads->value],
-            'kind' => $snow->kind->value,
+            'kind' => $snow->kindOn($plan->job->covering->profile)->value,
             'psf' => $snow->psf,
         ];
     }
@@ -102,7 +102,7 @@ final readonly class HoldDownSlice
     private function allowables(Plan $plan, FaceHold $hold): array
     {
         $holder = new FaceHolder($plan);
-        $guard = $plan->job->part(SnowInput::class)->kind === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad;
+        $guard = $plan->job->part(SnowInput::class)->kindOn($plan->job->covering->profile) === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad;
         $here = match ($plan->job->covering->profile->hold->kind) {
             HoldKind::Screws => [Carrier::Screw, Carrier::PullOver, Carrier::Pad],
             default => [$holder->fixedBy()->carrier(), $guard],

@@ -38,7 +38,7 @@ final class HoldDownWriter
                 'face' => $hold->face, 'zone' => $zone[0]->value, 'outline' => Wire::line($zone[1]), 'netPsf' => $held->pressures?->net($zone[0], $hold->pitchDegrees),
             ], $hold->zones->outlines())),
             'guards' => $all(static fn (FaceHold $hold): array => array_map(static fn (GuardRow $row): array => [
-                'face' => $row->face, 'v' => $row->v, 'from' => $row->from, 'to' => $row->to, 'loadLb' => $row->load, 'capacityLb' => $row->capacity, 'at' => self::points($row->at),
+                'face' => $row->face, 'v' => $row->v, 'from' => $row->from, 'to' => $row->to, 'loadLb' => $row->load, 'capacityLb' => $row->capacity(), 'at' => self::points($row->at),
             ], $hold->guards)),
             'fixed' => $all(static fn (FaceHold $hold): array => array_map(static fn (FixedPoint $one): array => [
                 'face' => $hold->face, 'panel' => $one->panel, 'by' => $by, 'at' => self::points($one->at), 'demandLb' => $one->demand, 'allowableLb' => $one->allowable,

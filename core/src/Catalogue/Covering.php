@@ -13,6 +13,7 @@ final readonly class Covering
     /**
      * @param  bool  $ventedRidge  what ridges are where nobody wished otherwise
      * @param  Colour|null  $colour  of its coat; null where nobody has said
+     * @param  bool  $chosen  false where a profile is only taken until somebody says which
      */
     public function __construct(
         public Profile $profile,
@@ -21,14 +22,19 @@ final readonly class Covering
         public bool $ventedRidge,
         public RuleSet $rules,
         public ?Colour $colour = null,
+        public bool $chosen = true,
     ) {
     }
 
     /** @return list<Finding> */
     public function findings(): array
     {
-        return $this->profile->representative
-            ? [Finding::note('catalogue.representative', 'system', ['profile' => $this->profile->key])]
-            : [];
+        $said = ['profile' => $this->profile->key];
+
+        return array_values(array_filter([
+            $this->chosen ? null : Finding::block('catalogue.unchosen', 'system', $said),
+            $this->profile->saysRibs ? null : Finding::block('catalogue.no-ribs', 'system', $said),
+            $this->profile->representative ? Finding::note('catalogue.representative', 'system', $said) : null,
+        ]));
     }
 }

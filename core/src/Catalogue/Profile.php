@@ -24,6 +24,7 @@ final readonly class Profile
      * @param  list<float>  $endScrews  x across the sheet, end rows
      * @param  list<float>  $ribs  x of each rib's or seam's centre
      * @param  LegReturns|null  $legReturns  what lies flat of the legs beyond what shows; null where that is not known
+     * @param  bool  $saysRibs  false of a sheet that nobody said where its ribs stand: not to be screwed, and not to be ordered
      */
     public function __construct(
         public string $key,
@@ -45,6 +46,7 @@ final readonly class Profile
         public float $longest,
         public bool $representative,
         public ?LegReturns $legReturns = null,
+        public bool $saysRibs = true,
     ) {
     }
 

@@ -11,7 +11,7 @@ namespace Imbrex\Core\Catalogue;
  *     family: string, covers: list<int|float>, height: int|float, left: int|float, right: int|float,
  *     coilAdd: int|float, hold: string, travel: int|float, leastPitch: int|float, hand?: string, turn?: bool,
  *     ribs?: list<int|float>, field?: list<int|float>, end?: list<int|float>, stitch?: int|float,
- *     returns?: array{int|float, int|float}, ribPitch?: int|float, fieldEvery?: int, endEvery?: int, besideRib?: int|float,
+ *     returns?: array{int|float, int|float}, ribPitch?: int|float,
  * }
  */
 final class ShippedProfiles
@@ -54,8 +54,8 @@ final class ShippedProfiles
             mayTurn: $row['turn'] ?? false,
             leastPitch: (float) $row['leastPitch'],
             hold: new Hold(HoldKind::from($row['hold']), (float) $row['travel']),
-            fieldScrews: self::screws($row, $ribs, $row['field'] ?? null, $row['fieldEvery'] ?? 1, false),
-            endScrews: self::screws($row, $ribs, $row['end'] ?? null, $row['endEvery'] ?? 1, true),
+            fieldScrews: self::screws($row, 'field', ScrewPlaces::field(...), $ribs),
+            endScrews: self::screws($row, 'end', ScrewPlaces::end(...), $ribs),
             ribs: $ribs,
             stitchSpacing: (float) ($row['stitch'] ?? 0),
             shortest: self::SHORTEST,
@@ -74,44 +74,21 @@ final class ShippedProfiles
         if (isset($row['ribs'])) {
             return array_map(floatval(...), $row['ribs']);
         }
-        if (! isset($row['ribPitch'])) {
-            return [0.0, $cover];
-        }
-        $count = (int) round($cover / $row['ribPitch']);
 
-        return array_map(static fn (int $i): float => $i * $cover / $count, range(0, $count));
+        return isset($row['ribPitch']) ? ScrewPlaces::ribs($cover, (float) $row['ribPitch']) : [0.0, $cover];
     }
 
     /**
-     * Corrugated sheets are screwed on crowns, box ribs beside them; other profiles list their screws.
-     *
      * @param  Row  $row
+     * @param  'field'|'end'  $listed
+     * @param  callable(Family, list<float>): list<float>  $usual
      * @param  list<float>  $ribs
-     * @param  list<int|float>|null  $listed
      * @return list<float>
      */
-    private static function screws(array $row, array $ribs, ?array $listed, int $every, bool $bothSides): array
+    private static function screws(array $row, string $listed, callable $usual, array $ribs): array
     {
-        if ($listed !== null) {
-            return array_map(floatval(...), $listed);
-        }
-        if (! isset($row['ribPitch'])) {
-            return [];
-        }
-        $beside = (float) ($row['besideRib'] ?? 0);
-        $screws = [];
-        foreach ($ribs as $i => $x) {
-            if ($i % $every !== 0) {
-                continue;
-            }
-            if ($beside > 0 && $bothSides && $i > 0) {
-                $screws[] = $x - $beside;
-            }
-            if ($i < count($ribs) - 1) {
-                $screws[] = $x + $beside;
-            }
-        }
+        $family = Family::from($row['family']);
 
-        return $screws;
+        return $family->isConcealed() ? [] : (isset($row[$listed]) ? array_map(floatval(...), $row[$listed]) : $usual($family, $ribs));
     }
 }

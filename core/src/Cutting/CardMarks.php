@@ -110,8 +110,8 @@ final readonly class CardMarks
 
             return [new Mark('valley', MarkKind::Cut, $line, $at, $x), ...$this->bendMarks($side, $line, $at, $x)];
         }
-        // The sheet's own end needs no mark; a foot further up does.
-        $marks = $side->isSquare() && $at < Tolerance::SAME_CUT ? [] : [new Mark('foot', MarkKind::Cut, $line, $at, $x)];
+        // The end the tape is hooked at needs no mark; a foot further up does, and one the tape runs down to.
+        $marks = $side->isSquare() && $at < Tolerance::SAME_CUT && ! $piece->runsFromHead() ? [] : [new Mark('foot', MarkKind::Cut, $line, $at, $x)];
         array_push($marks, ...$this->bendMarks($side, $line, $at, $x));
         $hasLeg = $this->profile->family->isConcealed() && ! ($left ? $panel->cutLeft : $panel->cutRight);
         if ($hasLeg && $side->isNotched()) {

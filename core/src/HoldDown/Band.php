@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 
 /** A strip along one side of a face where wind pulls harder; deck coordinates, its width taken on the level. */
 final readonly class Band
@@ -50,7 +51,8 @@ final readonly class Band
         foreach ([[$this->way->u, $this->way->v, -$this->width, $this->length + $this->width], [-$this->way->v, $this->way->u, -$this->width, $this->width]] as [$x, $y, $least, $most]) {
             $base = $x * ($u - $this->from->u) - $y * $this->from->v;
             if (abs($y) < 1e-9) {
-                if ($base < $least || $base > $most) {
+                // What lies on its line lies in it, however the roof is placed.
+                if ($base < $least - Tolerance::ON_LINE || $base > $most + Tolerance::ON_LINE) {
                     return null;
                 }
 

@@ -24,9 +24,10 @@ final readonly class ClipPlacer
     public function __construct(private Face $face, private FaceZones $zones, private Spacing $spacing, private RuleSet $rules, private ?Pressures $pressures, private float $allowable, private ClipSchool $school, private ?float $courses = null)
     {
         $valleys = [];
-        foreach ($face->outline->corners as $side => $from) {
-            if (($face->edges[$side] ?? null) === EdgeKind::Valley) {
-                $valleys[] = Band::along($from, $face->outline->corner($side + 1), $rules->number('hold.offValley'), 1.0);
+        // Those of a gablet or a cricket within the face, too.
+        foreach ($face->region()->loops() as $loop => $outline) {
+            foreach (array_keys($face->edgesOfLoop($loop), EdgeKind::Valley, true) as $side) {
+                $valleys[] = Band::along($outline->corner($side), $outline->corner($side + 1), $rules->number('hold.offValley'), 1.0);
             }
         }
         $this->valleys = $valleys;

@@ -77,7 +77,7 @@ final readonly class FaceHolder
     {
         $ratio = $weakest->ratio() ?? 1.0;
         $width = $hold->seams[$weakest->seam - 1]->width ?? $this->covering->profile->cover;
-        $spacing = new Spacing(ClipSchool::Pressure, $this->covering->rules, $this->pressures, $hold->allowable, $hold->pitchDegrees, 0.0);
+        $spacing = Spacing::pressing($this->covering, $this->pressures, $hold->allowable, $hold->pitchDegrees);
 
         return ['spacing' => Length::ofInches($spacing->byPressure($weakest->zone, $width)), 'withThree' => round($ratio * $hold->allowable / $this->clipAllowable($hold->face, 3), 2), 'narrower' => Length::ofInches($width / $ratio)];
     }
@@ -129,11 +129,11 @@ final readonly class FaceHolder
         $screws = $isSlotted ? 1 : ($kind->screws ?? $wish->screws ?? (int) $rules->number('hold.screws'));
         $allowable = $this->clipAllowable($face->id, $screws);
         $seams = (new SeamFinder($this->covering->profile))->of($panels);
-        $spacing = new Spacing($school, $rules, $this->pressures, $allowable, $face->pitch->degrees(), $wish->spacing ?? $rules->number($isSlotted ? 'hold.slots' : 'hold.uniform'));
+        $spacing = Spacing::by($school, $this->covering, $this->pressures, $allowable, $face->pitch->degrees(), $wish->spacing);
         $deck = $this->decks[$face->id] ?? null;
         $courses = $school === ClipSchool::Courses ? ($deck?->kind === DeckKind::OldShingles ? $deck->spacing : null) ?? self::COURSE : null;
         $clips = (new ClipPlacer($face, $zones, $spacing, $rules, $this->pressures, $allowable, $school, $courses))->place($seams);
-        [$guards, $snow] = $this->guards($face, $panels);
+        [$guards, $snow] = $this->guards($face, $panels, $seams);
         $fixed = new FixedPlacer($this->covering, $this->input->fixed, $face->pitch->degrees(), $this->carries($this->fixedBy()->carrier(), $face->id));
 
         return new FaceHold(
@@ -151,7 +151,7 @@ final readonly class FaceHolder
         $allowable = $this->screwAllowable($face->id);
         $screws = (new ScrewPlacer($this->covering->profile, $rules, $face, $this->closed($face), $zones, $this->pressures, $allowable, $this->wish($face->id)->purlins))->place($panels, $rows);
 
-        return new FaceHold($face->id, $zones, $face->pitch->degrees(), null, null, 0, $allowable, [], [], $screws, $rows, [], $this->guards($face, $panels)[0]);
+        return new FaceHold($face->id, $zones, $face->pitch->degrees(), null, null, 0, $allowable, [], [], $screws, $rows, [], $this->guards($face, $panels, [])[0]);
     }
 
     private function rowBook(): RowBook
@@ -182,19 +182,20 @@ final readonly class FaceHolder
 
     /**
      * @param  list<Panel>  $panels
+     * @param  list<Seam>  $seams
      * @return array{list<GuardRow>, array<string, float>} rows, and lb of snow held by panel
      */
-    private function guards(Face $face, array $panels): array
+    private function guards(Face $face, array $panels, array $seams): array
     {
         $snow = $this->plan->job->part(SnowInput::class);
-        $kind = $this->covering->profile->family->isConcealed() ? $snow->kind : GuardKind::Pads;
+        $kind = $snow->kindOn($this->covering->profile);
         $placer = new GuardPlacer($this->covering->profile, $this->covering->rules, $kind, $this->carries($kind === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad, $face->id), $snow->psf, $face->pitch->degrees());
         [$rows, $held] = [[], []];
         foreach ($snow->places as $number => $place) {
             if ($place->face !== $face->id) {
                 continue;
             }
-            [$own, $by] = $placer->place($place, $number, $panels, $face->outline->bounds()->left);
+            [$own, $by] = $placer->place($place, $number, $panels, $seams, $face->outline->bounds()->left);
             array_push($rows, ...$own);
             foreach ($by as $panel => $pounds) {
                 $held[$panel] = ($held[$panel] ?? 0.0) + $pounds;

@@ -8,6 +8,7 @@ use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\ConvexClip;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
 
 /** The zones of one face: strips along its eaves, rakes, ridges and hips, corners where strips cross, field between. */
@@ -78,7 +79,7 @@ final readonly class FaceZones
 
     public function at(Point $deck): WindZone
     {
-        return $this->up($deck->u, $deck->v - 1e-3, $deck->v + 1e-3)[0][2];
+        return array_reduce(array_column($this->up($deck->u, $deck->v - Tolerance::ON_LINE, $deck->v + Tolerance::ON_LINE), 2), static fn (WindZone $hardest, WindZone $here): WindZone => $hardest->harder($here), WindZone::Field);
     }
 
     /** @return list<array{WindZone, list<Point>}> outlines on the deck: strips, and over them corners; the rest is field */

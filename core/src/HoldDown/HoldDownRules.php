@@ -22,6 +22,7 @@ final class HoldDownRules
             HouseRule::number('hold.densePanels', RuleUnit::Count, 3.0, 0.0, 20.0),
             $inches('denseEave', 48.0, 0.0, 240.0),
             $inches('most', 36.0, 6.0, 60.0),
+            $inches('least', 4.0, 2.0, 12.0),
             $inches('step', 0.5, 0.0, 6.0),
             $inches('end', 10.0, 2.0, 24.0),
             $inches('denseFirst', 5.0, 1.0, 24.0),
@@ -36,6 +37,8 @@ final class HoldDownRules
             HouseRule::number('hold.screwMoney', RuleUnit::Money, 0.12, 0.0, 100.0),
             HouseRule::number('hold.clipsAnHour', RuleUnit::Count, 60.0, 5.0, 600.0),
             HouseRule::number('snow.first', RuleUnit::Inches, 18.0, 6.0, 60.0),
+            HouseRule::number('snow.apart', RuleUnit::Inches, 12.0, 6.0, 60.0),
+            HouseRule::number('snow.bay', RuleUnit::Inches, 6.0, 2.0, 24.0),
             HouseRule::number('snow.pads', RuleUnit::Count, 1.0, 1.0, 4.0),
         ];
     }

@@ -6,7 +6,6 @@ namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Job;
@@ -47,7 +46,7 @@ final class HoldDownStage implements Stage
             }
         }
 
-        $guards = $plan->job->covering->profile->family->isConcealed() ? $plan->job->part(SnowInput::class)->kind : GuardKind::Pads;
+        $guards = $plan->job->part(SnowInput::class)->kindOn($plan->job->covering->profile);
         $supplies = HoldSupplies::of($faces, $areas, $holder->fixedBy(), $guards);
 
         return new HoldDownResult($faces, $holder->pressures, $holder->zoneWidth, $supplies, $faces === [] ? [] : [...$this->notes($holder, $plan), ...$this->over($faces, $holder), ...$this->snow($faces, $plan)]);
@@ -111,10 +110,17 @@ final class HoldDownStage implements Stage
             $snow->psf === null => [Finding::settle('snow.no-load', 'snow')],
             default => [Finding::note('snow.estimate', 'snow')],
         };
+        if ($snow->places !== [] && $snow->kindOn($plan->job->covering->profile) !== $snow->kind) {
+            $findings[] = Finding::settle('snow.no-seams', 'snow', ['profile' => $plan->job->covering->profile->key]);
+        }
         foreach ($snow->places as $number => $place) {
             $own = array_filter($faces[$place->face]->guards ?? [], static fn (GuardRow $row): bool => $row->place === $number);
             if ($own === []) {
                 $findings[] = Finding::settle('snow.nowhere', "snow.places.$number", ['number' => $number + 1]);
+            }
+            $ratio = max([0.0, ...array_map(static fn (GuardRow $row): float => $row->ratio() ?? 0.0, array_values($own))]);
+            if ($ratio > 1.0 + 1e-9) {
+                $findings[] = Finding::settle('snow.over', "snow.places.$number", ['number' => $number + 1, 'ratio' => round($ratio, 2)]);
             }
         }
 

@@ -45,9 +45,10 @@ final readonly class ScrewPlacer
      */
     public function place(array $panels, array $rows): array
     {
-        $screws = $strips = [];
+        $screws = $strips = $pieces = [];
         foreach ($panels as $panel) {
             $strips[$panel->strip->position] = $panel->strip;
+            $pieces[$panel->strip->position][] = $panel;
         }
         foreach ($panels as $panel) {
             $beside = [$strips[$panel->strip->position - 1] ?? null, $strips[$panel->strip->position + 1] ?? null];
@@ -57,7 +58,7 @@ final readonly class ScrewPlacer
             foreach ($this->columns($panel, $this->profile->fieldScrews, $beside) as [$u, $width, $stretches]) {
                 array_push($screws, ...$this->field($panel, $u, $width, $stretches, $rows));
             }
-            array_push($screws, ...$this->lap($panel), ...$this->besideOpenings($panel, $rows));
+            array_push($screws, ...$this->lap($panel, $pieces[$panel->strip->position + 1] ?? []), ...$this->besideOpenings($panel, $rows));
         }
 
         return $screws;
@@ -181,18 +182,20 @@ final readonly class ScrewPlacer
         return new Screw($panel->face, $panel->id, $row, $u, $v, $line->zoneAt($v), $line->squareFeet($from, $to), $line->pounds($from, $to), $this->allowable);
     }
 
-    /** @return list<Screw> up the right side, which the next sheet laps; a cut one is no lap */
-    private function lap(Panel $panel): array
+    /**
+     * @param  list<Panel>  $next  the sheets to its right
+     * @return list<Screw> up the right side, as far as a next sheet laps it
+     */
+    private function lap(Panel $panel, array $next): array
     {
-        if ($panel->cutRight || $this->profile->stitchSpacing <= 0.0) {
-            return [];
-        }
+        $spacing = $this->profile->stitchSpacing;
+        $u = $panel->strip->moduleRight();
         $screws = [];
-        foreach ($this->up($panel, $panel->strip->right - $panel->strip->moduleLeft - 2.0 * self::OFF_SIDE) as [$low, $high]) {
-            [$first, $last] = [$low + $this->profile->stitchSpacing / 2.0, $high - $this->profile->stitchSpacing / 2.0];
-            foreach ($last <= $first ? [($low + $high) / 2.0] : RowLines::of($first, $last, 0.0, $this->profile->stitchSpacing) as $v) {
-                if ($this->face->outline->contains(new Point($panel->strip->right - self::OFF_SIDE, $v))) {
-                    $screws[] = $this->holdingNothing($panel, ScrewRow::Lap, $panel->strip->right, $v);
+        foreach ($spacing <= 0.0 ? [] : MetalUp::both($panel->upAt($u - self::OFF_SIDE), MetalUp::at($next, $u + self::OFF_SIDE)) as [$low, $high]) {
+            [$first, $last] = [$low + $spacing / 2.0, $high - $spacing / 2.0];
+            foreach ($high - $low < 2.0 * self::OFF_SIDE ? [] : ($last <= $first ? [($low + $high) / 2.0] : RowLines::of($first, $last, 0.0, $spacing)) as $v) {
+                if ($this->face->outline->contains(new Point($u - self::OFF_SIDE, $v))) {
+                    $screws[] = $this->holdingNothing($panel, ScrewRow::Lap, $u, $v);
                 }
             }
         }

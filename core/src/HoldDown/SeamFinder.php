@@ -8,7 +8,7 @@ use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Panel;
 
-/** The seams of a face that stand in clips: every panel's held leg that is not cut off. */
+/** The seams of a face that stand in clips: every panel's held leg, as far as it is not cut off. */
 final readonly class SeamFinder
 {
     /** Beside the line (in), where the panel is. */
@@ -35,14 +35,18 @@ final readonly class SeamFinder
         $last = $positions === [] ? 0 : max($positions);
         foreach ($strips as $position => $pieces) {
             $strip = $pieces[0]->strip;
-            $isCut = $isRight ? $pieces[0]->cutRight : $pieces[0]->cutLeft;
-            $u = $isRight ? $strip->right : $strip->left;
+            $u = $isRight ? $strip->moduleRight() : $strip->moduleLeft;
+            $across = $strips[$position + ($isRight ? 1 : -1)] ?? [];
+            $own = $isRight ? -self::INSIDE : self::INSIDE;
+            $beyond = MetalUp::at($across, $u - $own);
             $stretches = [];
-            foreach ($isCut ? [] : $pieces as $piece) {
-                array_push($stretches, ...$piece->upAt($u + ($isRight ? -self::INSIDE : self::INSIDE)));
+            foreach ($pieces as $piece) {
+                // A leg cut off along a part of its panel (a wall that begins beside it, a rake, an opening) stands where the next panel lies.
+                $isCut = $isRight ? $piece->cutRight : $piece->cutLeft;
+                array_push($stretches, ...($isCut ? MetalUp::both($piece->upAt($u + $own), $beyond) : $piece->upAt($u + $own)));
             }
             if ($stretches !== []) {
-                $beside = $strips[$position + ($isRight ? 1 : -1)][0] ?? null;
+                $beside = $across[0] ?? null;
                 $seams[] = new Seam($pieces[0]->face, count($seams) + 1, $u, self::joined($stretches), ($strip->width() + ($beside?->strip->width() ?? 0.0)) / 2.0, min($position, $last - $position + 1));
             }
         }

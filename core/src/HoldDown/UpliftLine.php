@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Geometry\Tolerance;
 
 /** What the wind pulls at a strip of roof straight up the slope, and in which zone each place of it lies. */
 final readonly class UpliftLine
@@ -41,13 +42,16 @@ final readonly class UpliftLine
         return max(0.0, $to - $from) * $this->width / Profile::SQUARE_INCHES_PER_SQUARE_FOOT;
     }
 
+    /** On the line between two zones it is the one where the wind pulls harder. */
     public function zoneAt(float $v): WindZone
     {
-        $zone = $this->zones[0][2];
-        foreach ($this->zones as [$low, , $here]) {
-            $zone = $low <= $v ? $here : $zone;
+        $zone = null;
+        foreach ($this->zones as [$low, $high, $here]) {
+            if ($low <= $v + Tolerance::ON_LINE && $high >= $v - Tolerance::ON_LINE) {
+                $zone = $zone?->harder($here) ?? $here;
+            }
         }
 
-        return $zone;
+        return $zone ?? ($v < $this->zones[0][0] ? $this->zones[0][2] : $this->zones[count($this->zones) - 1][2]);
     }
 }

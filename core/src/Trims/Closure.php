@@ -17,4 +17,12 @@ final readonly class Closure
     public function __construct(public string $edge, public string $face, public string $kind, public float $left, public float $right, public float $at, public float $length, public bool $isCut)
     {
     }
+
+    /** One of so many parts alike, the first from the left; all of it where there is one. */
+    public function part(int $i, int $count): self
+    {
+        $wide = ($this->right - $this->left) / $count;
+
+        return $count === 1 ? $this : new self($this->edge, $this->face, $this->kind, $this->left + $i * $wide, $this->left + ($i + 1) * $wide, $this->at + $i * $this->length / $count, $this->length / $count, true);
+    }
 }

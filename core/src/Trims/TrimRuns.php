@@ -104,6 +104,19 @@ final readonly class TrimRuns
     }
 
     /**
+     * Along an edge that runs nearly as the pans do one pan has more to close than a stick is long: parts that butt, all alike.
+     *
+     * @return non-empty-list<Closure>
+     */
+    public function parted(Closure $closure): array
+    {
+        $shape = $closure->kind === 'zee' ? $this->book->shape('zee') : null;
+        $count = $shape === null ? 1 : max(1, (int) ceil($closure->length / $this->stocks($shape)[0] - 1e-9));
+
+        return array_map(static fn (int $i): Closure => $closure->part($i, $count), range(0, $count - 1));
+    }
+
+    /**
      * Zees for the pans are cut from sticks, too.
      *
      * @param  list<Closure>  $closures

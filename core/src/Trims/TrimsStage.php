@@ -57,7 +57,7 @@ final class TrimsStage implements Stage
                 $made[$run->id] = $run;
                 $byKind[$run->kind()][] = $run;
             }
-            array_push($closed, ...$closures->of($built));
+            array_push($closed, ...array_merge(...array_map($runs->parted(...), $closures->of($built))));
         }
         $lots = [];
         $sheet = $plan->job->rules->number('trim.sheet');

@@ -60,7 +60,7 @@ export function FieldForm({ fields, action, onSend, children }: FieldFormProps) 
                         label={field.label}
                         type={field.type ?? 'text'}
                         autoComplete={field.autoComplete ?? 'off'}
-                        value={values[field.name]}
+                        value={values[field.name] ?? field.start ?? ''}
                         error={fault !== undefined}
                         helperText={fault?.message}
                         onChange={(event) => setValues({ ...values, [field.name]: event.target.value })}

@@ -24,8 +24,12 @@ const FAMILIES: Profile['family'][] = [
 ];
 const HANDS: NonNullable<Profile['hand']>[] = ['female-left', 'female-right', 'either'];
 const LENGTHS = ['cover', 'outToOut', 'insideToOutside', 'height', 'coil'] as const;
-/** Two legs alike need no second tape. */
-const MAY_BE_LEFT = 'insideToOutside';
+/** Two legs alike need no second tape; what is left out of a sheet the server asks for. */
+const MAY_BE_LEFT = ['insideToOutside', 'ribSpacing'];
+/** Sheets are screwed by their ribs. */
+const RIBBED: Profile['family'][] = ['ribbed', 'corrugated'];
+const lengthsOf = (family: Profile['family']) =>
+    RIBBED.includes(family) ? ([...LENGTHS, 'ribSpacing'] as const) : LENGTHS;
 
 /** Profiles the crew measured or copied from the panel maker's sheet. */
 export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
@@ -40,8 +44,8 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
 
     const add = async (values: Record<string, string>) => {
         const lengths: Record<string, number> = {};
-        for (const name of LENGTHS) {
-            if (name === MAY_BE_LEFT && values[name].trim() === '') continue;
+        for (const name of lengthsOf(family)) {
+            if (MAY_BE_LEFT.includes(name) && (values[name] ?? '').trim() === '') continue;
             const reading = readTape(values[name], 'imperial');
             if ('fault' in reading)
                 throw new ApiError(422, {
@@ -112,7 +116,7 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                             key={adding}
                             fields={[
                                 { name: 'key', label: t('profiles.key') },
-                                ...LENGTHS.map((name) => ({ name, label: t(`profiles.${name}`) })),
+                                ...lengthsOf(family).map((name) => ({ name, label: t(`profiles.${name}`) })),
                                 { name: 'leastPitch', label: t('profiles.leastPitch'), start: '3' },
                             ]}
                             action={t('profiles.keep')}

@@ -136,7 +136,8 @@ final class ClipSchoolsTest extends TestCase
         // 24 of edge and 12 of field, a foot and a third wide.
         self::assertEqualsWithDelta((24.0 * 20.0 + 12.0 * 10.0) * 16.0 / 144.0, $line->pounds(16.0, 52.0), 1e-9);
         self::assertEqualsWithDelta(36.0 * 16.0 / 144.0, $line->squareFeet(16.0, 52.0), 1e-9);
-        self::assertSame([WindZone::Edge, WindZone::Field, WindZone::Corner], array_map($line->zoneAt(...), [10.0, 40.0, 190.0]));
+        // On the line between two the harder one.
+        self::assertSame([WindZone::Edge, WindZone::Edge, WindZone::Field, WindZone::Corner], array_map($line->zoneAt(...), [10.0, 40.0, 41.0, 190.0]));
         self::assertNull((new UpliftLine([[0.0, 40.0, WindZone::Edge]], 16.0, null, 26.565))->pounds(0.0, 10.0));
     }
 

@@ -26,7 +26,6 @@ use Imbrex\Core\HoldDown\RowLines;
 use Imbrex\Core\HoldDown\Spacing;
 use Imbrex\Core\HoldDown\WindEstimate;
 use Imbrex\Core\HoldDown\WindZone;
-use Imbrex\Core\HouseRules;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -35,6 +34,7 @@ use Imbrex\Core\Trims\Supplies\SupplyKind;
 use Imbrex\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\Roof\RandomRoof;
 use Tests\Core\RoofJob;
@@ -59,7 +59,7 @@ final class HoldDownTest extends TestCase
         $estimate = new WindEstimate($exposure, $mph, $feet);
         self::assertEqualsWithDelta($q, $estimate->velocityPressure(), 1e-6);
         $degrees = rad2deg(atan(4.0 / 12.0));
-        $spacing = new Spacing(ClipSchool::Pressure, HouseRules::with([]), Pressures::estimated($estimate), $pounds, $degrees, 24.0);
+        $spacing = Spacing::pressing(JobMaker::covering(), Pressures::estimated($estimate), $pounds, $degrees);
         foreach ($zones as $zone => [$net, $most]) {
             self::assertEqualsWithDelta($net, $estimate->net(WindZone::from($zone), $degrees), 1e-6);
             self::assertEqualsWithDelta($most, $spacing->byPressure(WindZone::from($zone), $cover), 1e-9);
@@ -212,7 +212,7 @@ final class HoldDownTest extends TestCase
                 $pressures = $held->pressures;
                 self::assertNotNull($pressures);
                 foreach ($held->faces as $id => $hold) {
-                    self::assertGapsKept($hold, new Spacing(ClipSchool::Pressure, $plan->job->covering->rules, $pressures, $hold->allowable, $hold->pitchDegrees, 24.0), $plan->of(RoofStage::class)->roof->face($id));
+                    self::assertGapsKept($hold, Spacing::pressing($plan->job->covering, $pressures, $hold->allowable, $hold->pitchDegrees), $plan->of(RoofStage::class)->roof->face($id));
                     self::assertOffValleys($hold, $plan->of(RoofStage::class)->roof->face($id));
                     $counts[$id][] = count($hold->clips);
                 }
@@ -309,9 +309,9 @@ final class HoldDownTest extends TestCase
     private static function assertGapsKept(FaceHold $hold, Spacing $spacing, ?Face $face): void
     {
         $valleys = [];
-        foreach ($face->edges ?? [] as $side => $kind) {
-            if ($kind === EdgeKind::Valley && $face !== null) {
-                $valleys[] = Band::along($face->outline->corners[$side], $face->outline->corner($side + 1), 12.0, 1.0);
+        foreach ($face === null ? [] : $face->region()->loops() as $loop => $outline) {
+            foreach (array_keys($face->edgesOfLoop($loop), EdgeKind::Valley, true) as $side) {
+                $valleys[] = Band::along($outline->corner($side), $outline->corner($side + 1), 12.0, 1.0);
             }
         }
         foreach ($hold->seams as $seam) {

@@ -43,7 +43,7 @@ final class SnowTest extends TestCase
         self::assertEqualsWithDelta($metal->bottom + 18.0, $row->v, 1e-6);
         [$cos, $sin] = [2.0 / sqrt(5.0), 1.0 / sqrt(5.0)];
         self::assertEqualsWithDelta(30.0 * ($metal->top - $row->v) * $cos / 12.0 * $sin * $pans * 16.0 / 12.0, $row->load, 1e-6);
-        self::assertSame([$pans * 600.0, $pans + 1], [$row->capacity, count($row->at)], 'a clamp on every seam');
+        self::assertSame([($pans + 1) * 600.0, $pans + 1], [$row->capacity(), count($row->at)], 'a clamp on every seam');
     }
 
     public function test_rows_hold_what_slides_onto_them_and_more_snow_never_needs_fewer(): void

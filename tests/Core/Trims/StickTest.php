@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
+use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\StickBound;
 use Imbrex\Core\Trims\StickCutter;
+use Imbrex\Core\Trims\TrimPiece;
+use Imbrex\Core\Trims\TrimsStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Roof\BlockMaker;
+use Tests\Core\RoofJob;
 
 /** Runs are divided so that laps and ends come out, pieces cut from as few sticks as there can be. */
 final class StickTest extends TestCase
@@ -51,6 +56,23 @@ final class StickTest extends TestCase
                 self::assertLessThanOrEqual($stick + 1e-9, max($pieces));
                 self::assertGreaterThanOrEqual(min(24.0, $length) - 1e-9, min($pieces), "$length of $stick laps $lap by $school->value");
                 self::assertSame(count(RunSchool::Balanced->divide($length, $stick, $lap, 24.0)), count($pieces), 'no school needs more');
+            }
+        }
+    }
+
+    /**
+     * Hips between 3 and 24 in 12 run nearly as the pans of the flat side do. By hand: 1 in plan to 8, so a pan of 16 less its legs (5/8) has
+     * 15.375 × √(1 + 64 + 4) = 127.7 to close, from sticks of 120 two parts of 63.9.
+     */
+    public function test_what_closes_a_pan_along_a_steep_edge_is_parted(): void
+    {
+        $made = RoofJob::plan([BlockMaker::block('hall', 0, 0, 600, 480, [3, 24, 3, 24])])->of(TrimsStage::class);
+        $long = array_values(array_filter($made->closures, static fn (Closure $closure): bool => $closure->kind === 'zee' && abs($closure->length - 15.375 * sqrt(69.0) / 2.0) < 1e-6));
+        self::assertNotSame([], $long);
+        self::assertEqualsWithDelta($long[0]->at + $long[0]->length, $long[1]->at, 1e-9);
+        foreach ($made->lots as $lot) {
+            foreach ($lot->sticks as $stick) {
+                self::assertLessThanOrEqual($stick->stock + 1e-6, array_sum(array_map(static fn (TrimPiece $piece): float => $piece->length, $stick->pieces)), $lot->kind);
             }
         }
     }

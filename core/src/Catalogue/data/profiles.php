@@ -25,9 +25,9 @@ return [
     'v-crimp' => ['family' => 'ribbed', 'covers' => [24], 'height' => 1 / 2, 'left' => 1, 'right' => 1, 'coilAdd' => 4, 'hold' => 'screws', 'travel' => 0, 'leastPitch' => 3, 'hand' => 'either', 'turn' => true,
         'ribs' => [0, 12, 24], 'field' => [0.75, 12.75], 'end' => [0.75, 11.25, 12.75, 23.25], 'stitch' => 24],
     'corrugated-7/8' => ['family' => 'corrugated', 'covers' => [32], 'height' => 7 / 8, 'left' => 2.6875, 'right' => 2.6875, 'coilAdd' => 11.5, 'hold' => 'screws', 'travel' => 0, 'leastPitch' => 3, 'hand' => 'either', 'turn' => true,
-        'ribPitch' => 8 / 3, 'fieldEvery' => 3, 'endEvery' => 2, 'stitch' => 18],
+        'ribPitch' => 8 / 3, 'stitch' => 18],
     'corrugated-1/2' => ['family' => 'corrugated', 'covers' => [24], 'height' => 1 / 2, 'left' => 1, 'right' => 1, 'coilAdd' => 5, 'hold' => 'screws', 'travel' => 0, 'leastPitch' => 3, 'hand' => 'either', 'turn' => true,
-        'ribPitch' => 8 / 3, 'fieldEvery' => 3, 'endEvery' => 2, 'stitch' => 18],
+        'ribPitch' => 8 / 3, 'stitch' => 18],
     'box-rib-1000mm' => ['family' => 'ribbed', 'covers' => [39.37], 'height' => 1.25, 'left' => 1.165, 'right' => 1.165, 'coilAdd' => 9, 'hold' => 'screws', 'travel' => 0, 'leastPitch' => 3, 'hand' => 'either', 'turn' => true,
-        'ribPitch' => 7.874, 'besideRib' => 1, 'stitch' => 19.685],
+        'ribPitch' => 7.874, 'stitch' => 19.685],
 ];

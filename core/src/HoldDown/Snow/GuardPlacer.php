@@ -7,11 +7,12 @@ namespace Imbrex\Core\HoldDown\Snow;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\HoldDown\Seam;
 use Imbrex\Core\Rules\RuleSet;
 
 /**
  * Places rows of snow guards over what lies below a face. Snow slides without friction: on each foot of width the load down the slope is
- * what lies on the level × run in plan × sin θ; each row takes what lies above it up to the next. As many rows as the guards need (trade practice, §10).
+ * what lies on the level × run in plan × sin θ; each row takes what lies above it up to the next. As many rows as the guards need, as far as there is room for them (trade practice, §10).
  */
 final readonly class GuardPlacer
 {
@@ -32,10 +33,11 @@ final readonly class GuardPlacer
     /**
      * @param  int  $number  of the place among the job's
      * @param  list<Panel>  $panels  of the face
+     * @param  list<Seam>  $seams  of the face: rails are clamped on them
      * @param  float  $left  of the face, across it, inches
      * @return array{list<GuardRow>, array<string, float>} rows, and lb of snow held by panel
      */
-    public function place(GuardedPlace $place, int $number, array $panels, float $left): array
+    public function place(GuardedPlace $place, int $number, array $panels, array $seams, float $left): array
     {
         $columns = $this->columns($panels, $left + $place->from, $left + $place->to);
         $first = $this->rules->number('snow.first');
@@ -43,8 +45,25 @@ final readonly class GuardPlacer
         if ($deepest <= 0.0) {
             return [[], []];
         }
-        $count = max([1, ...array_map(fn (SnowColumn $column): int => (int) ceil(($this->load($column, $deepest) ?? 0.0) / $this->capacity() - 1e-9), $columns)]);
-        $step = $deepest / $count;
+        $most = max(1, (int) floor($deepest / $this->rules->number('snow.apart')));
+        $count = (int) min($most, max([1, ...array_map(fn (SnowColumn $column): float => ceil(($this->load($column, $deepest) ?? 0.0) / $this->capacity() - 1e-9), $columns)]));
+        // Beside a rake a clamp has more than its own pan to hold.
+        do {
+            [$rows, $held] = $this->rows($place->face, $number, $columns, $seams, $count, $deepest / $count);
+        } while ($this->isOver($rows) && $count++ < $most);
+
+        return [$rows, $held];
+    }
+
+    /**
+     * @param  list<SnowColumn>  $columns
+     * @param  list<Seam>  $seams
+     * @param  float  $step  from row to row, inches
+     * @return array{list<GuardRow>, array<string, float>} rows, and lb of snow held by panel
+     */
+    private function rows(string $face, int $place, array $columns, array $seams, int $count, float $step): array
+    {
+        $first = $this->rules->number('snow.first');
         [$rows, $held] = [[], []];
         for ($i = 0; $i < $count; $i++) {
             $level = [];
@@ -54,15 +73,25 @@ final readonly class GuardPlacer
                     continue;
                 }
                 $to = $i + 1 < $count ? min($column->high, $column->low + $first + ($i + 1) * $step) : $column->high;
-                $load = $this->load($column, max(0.0, $to - $v));
-                $panel = $column->panelAt($v)?->id;
-                $panel !== null && $held[$panel] = ($held[$panel] ?? 0.0) + ($load ?? 0.0);
-                $level[] = [$column, $v, $load];
+                $level[] = [$column, $v, $this->load($column, max(0.0, $to - $v))];
             }
-            array_push($rows, ...$this->runs($place->face, $number, $i + 1, $level));
+            foreach ($this->runs($level) as $run) {
+                $row = $this->row($face, $place, $i + 1, $run, $seams);
+                foreach ($row === null ? [] : $run as [$column, $v, $load]) {
+                    $panel = $column->panelAt($v)?->id;
+                    $panel !== null && $held[$panel] = ($held[$panel] ?? 0.0) + ($load ?? 0.0);
+                }
+                $row !== null && $rows[] = $row;
+            }
         }
 
         return [$rows, $held];
+    }
+
+    /** @param  list<GuardRow>  $rows */
+    private function isOver(array $rows): bool
+    {
+        return max([0.0, ...array_map(static fn (GuardRow $row): float => $row->ratio() ?? 0.0, $rows)]) > 1.0 + 1e-9;
     }
 
     /**
@@ -96,10 +125,18 @@ final readonly class GuardPlacer
         if ($this->profile->family->isConcealed()) {
             return [[$left, $right]];
         }
-        $cuts = array_filter(array_map(static fn (float $rib): float => $module + $rib, $this->profile->ribs), static fn (float $u): bool => $u > $left + 1.0 && $u < $right - 1.0);
-        $sides = [$left, ...array_values($cuts), $right];
+        // Between waves there is no room for a guard: as many together as it stands on.
+        $sides = [$left];
+        foreach ($this->profile->ribs as $rib) {
+            if ($module + $rib > max($left + 1.0, $sides[count($sides) - 1] + $this->rules->number('snow.bay') - 1e-6) && $module + $rib < $right - 1.0) {
+                $sides[] = $module + $rib;
+            }
+        }
+        if (count($sides) > 1 && $right - $sides[count($sides) - 1] < $this->rules->number('snow.bay') - 1e-6) {
+            array_pop($sides);
+        }
 
-        return array_map(static fn (float $from, float $to): array => [$from, $to], array_slice($sides, 0, -1), array_slice($sides, 1));
+        return array_map(static fn (float $from, float $to): array => [$from, $to], $sides, [...array_slice($sides, 1), $right]);
     }
 
     /** lb of snow down the slope that lies on so much of a column, inches up the slope. */
@@ -118,9 +155,9 @@ final readonly class GuardPlacer
 
     /**
      * @param  list<array{SnowColumn, float, float|null}>  $level  columns from the left, each with where its guard is and what it holds
-     * @return list<GuardRow> side by side at one height
+     * @return list<non-empty-list<array{SnowColumn, float, float|null}>> side by side at one height
      */
-    private function runs(string $face, int $place, int $number, array $level): array
+    private function runs(array $level): array
     {
         $runs = [];
         foreach ($level as $one) {
@@ -133,28 +170,82 @@ final readonly class GuardPlacer
             }
         }
 
-        return array_map(fn (array $run): GuardRow => new GuardRow(
-            $face, $place, $number, $run[0][1], $run[0][0]->left, $run[count($run) - 1][0]->right,
-            $this->psf === null ? null : (float) array_sum(array_column($run, 2)), $this->capacity() * count($run), $this->guards($run),
-        ), $runs);
+        return $runs;
     }
 
     /**
      * @param  non-empty-list<array{SnowColumn, float, float|null}>  $run
-     * @return list<Point> pads side by side in each column, or a clamp on every seam
+     * @param  list<Seam>  $seams
+     * @return GuardRow|null null where no seam is there to clamp a rail on
      */
-    private function guards(array $run): array
+    private function row(string $face, int $place, int $number, array $run, array $seams): ?GuardRow
+    {
+        $at = $this->kind === GuardKind::Rail ? $this->clamps($run, $seams) : $this->pads($run);
+        $load = $this->psf === null ? null : (float) array_sum(array_column($run, 2));
+
+        return $at === [] ? null : new GuardRow($face, $place, $number, $run[0][1], $run[0][0]->left, $run[count($run) - 1][0]->right, $load, $this->each, $at, $load === null ? null : $this->hardest($run, $at));
+    }
+
+    /**
+     * @param  non-empty-list<array{SnowColumn, float, float|null}>  $run
+     * @return non-empty-list<Point> side by side in each column
+     */
+    private function pads(array $run): array
     {
         $at = [];
+        $pads = max(1, (int) $this->rules->number('snow.pads'));
         foreach ($run as [$column, $v]) {
-            $pads = $this->kind === GuardKind::Pads ? (int) $this->rules->number('snow.pads') : 0;
             for ($i = 0; $i < $pads; $i++) {
                 $at[] = new Point($column->left + $column->width() * ($i + 0.5) / $pads, $v);
             }
-            $this->kind === GuardKind::Rail && $at[] = new Point($column->left, $v);
         }
-        $last = $run[count($run) - 1];
 
-        return $this->kind === GuardKind::Rail ? [...$at, new Point($last[0]->right, $last[1])] : $at;
+        return $at;
+    }
+
+    /**
+     * @param  non-empty-list<array{SnowColumn, float, float|null}>  $run
+     * @param  list<Seam>  $seams
+     * @return list<Point> on every seam the rail runs over; at a rake or a wall there is none
+     */
+    private function clamps(array $run, array $seams): array
+    {
+        [$v, $from, $to] = [$run[0][1], $run[0][0]->left, $run[count($run) - 1][0]->right];
+        $at = [];
+        foreach ($seams as $seam) {
+            $stands = array_filter($seam->stretches, static fn (array $part): bool => $part[0] <= $v && $part[1] >= $v);
+            if ($stands !== [] && $seam->u > $from - 1e-6 && $seam->u < $to + 1e-6) {
+                $at[] = new Point($seam->u, $v);
+            }
+        }
+
+        return $at;
+    }
+
+    /**
+     * What the hardest pressed guard holds: each pad its share of its column, each clamp half of the pan on either side, all of one beside which no
+     * other stands.
+     *
+     * @param  non-empty-list<array{SnowColumn, float, float|null}>  $run
+     * @param  non-empty-list<Point>  $at
+     * @return float lb
+     */
+    private function hardest(array $run, array $at): float
+    {
+        if ($this->kind === GuardKind::Pads) {
+            return max(array_map(fn (array $one): float => ($one[2] ?? 0.0) / max(1.0, $this->rules->number('snow.pads')), $run));
+        }
+        $held = array_fill(0, count($at), 0.0);
+        foreach ($run as [$column, , $load]) {
+            $off = array_map(static fn (Point $clamp): float => abs($clamp->u - $column->middle()), $at);
+            asort($off);
+            $near = array_slice(array_keys(array_filter($off, static fn (float $by): bool => $by < $column->width() / 2.0 + 1e-3)), 0, 2);
+            $near = $near === [] ? [array_key_first($off)] : $near;
+            foreach ($near as $clamp) {
+                $held[$clamp] += ($load ?? 0.0) / count($near);
+            }
+        }
+
+        return max($held);
     }
 }

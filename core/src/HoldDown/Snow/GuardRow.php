@@ -15,15 +15,23 @@ final readonly class GuardRow
      * @param  float  $v  up the slope, inches
      * @param  float  $from  across the face; `$to` its other end
      * @param  float|null  $load  lb of snow down the slope; null where nobody has said how much lies
-     * @param  float  $capacity  lb its guards may hold
-     * @param  list<Point>  $at  pads or clamps
+     * @param  float  $each  lb one of its guards may hold
+     * @param  non-empty-list<Point>  $at  pads or clamps
+     * @param  float|null  $hardest  lb on the guard that holds most; null where nobody has said how much lies
      */
-    public function __construct(public string $face, public int $place, public int $number, public float $v, public float $from, public float $to, public ?float $load, public float $capacity, public array $at)
+    public function __construct(public string $face, public int $place, public int $number, public float $v, public float $from, public float $to, public ?float $load, public float $each, public array $at, public ?float $hardest)
     {
     }
 
+    /** lb all its guards may hold. */
+    public function capacity(): float
+    {
+        return $this->each * count($this->at);
+    }
+
+    /** What its hardest pressed guard holds of what it may. */
     public function ratio(): ?float
     {
-        return $this->load === null ? null : $this->load / $this->capacity;
+        return $this->hardest === null ? null : $this->hardest / $this->each;
     }
 }

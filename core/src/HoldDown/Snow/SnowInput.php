@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Snow;
 
+use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\JobPart;
 
 /** How much snow lies on a job's roof, and what is below that it must not slide on. */
@@ -15,5 +16,11 @@ final readonly class SnowInput implements JobPart
      */
     public function __construct(public ?float $psf = null, public GuardKind $kind = GuardKind::Pads, public array $places = [])
     {
+    }
+
+    /** A rail wants seams to be clamped on; sheets without get pads. */
+    public function kindOn(Profile $profile): GuardKind
+    {
+        return $profile->family->isConcealed() ? $this->kind : GuardKind::Pads;
     }
 }
