@@ -19,7 +19,7 @@ use Imbrex\Core\Units\Rounding;
 /** Every piece by face in the order of laying, one line each. Columns are described in docs/formats. */
 final readonly class PiecesCsv
 {
-    private const COLUMNS = ['face', 'laid', 'panel', 'name', 'measured_from', 'long_in', 'short_in', 'between_in', 'long', 'short', 'rip_in', 'order_length', 'one_sheet_with', 'corrected', 'cut'];
+    private const COLUMNS = ['face', 'laid', 'panel', 'name', 'measured_from', 'length_in', 'long_side_in', 'short_side_in', 'between_in', 'length', 'long_side', 'short_side', 'rip_in', 'order_length', 'one_sheet_with', 'corrected', 'cut'];
 
     public function write(Plan $plan): string
     {
@@ -40,13 +40,14 @@ final readonly class PiecesCsv
     {
         $tape = Wire::tape($plan)->inInches();
         $pair = $plan->of(CuttingStage::class)->pairing->of($panel->id);
-        // A piece that is not made from two lengths has the one it is cut from.
-        [$long, $short, $between] = $card->lengths === null ? [$card->length, null, null] : [$card->lengths->long(), $card->lengths->short(), $card->lengths->between];
+        // Its tip may lie beyond both sides: a pan that two hips end.
+        [$long, $short, $between] = [$card->lengths?->long(), $card->lengths?->short(), $card->lengths?->between];
         $inches = static fn (?float $length): float|string => $length === null ? '' : round($length, 4);
+        $taped = static fn (?float $length): string => $length === null ? '' : $tape->print($length);
 
         return [
             $face->name, $panel->strip->laid, $panel->id, $plan->of(CuttingStage::class)->name($panel->id), $card->fromHead ? 'T' : 'B',
-            $inches($long), $inches($short), $inches($between), $tape->print($long), $short === null ? '' : $tape->print($short),
+            $inches($card->length), $inches($long), $inches($short), $inches($between), $taped($card->length), $taped($long), $taped($short),
             $inches($panel->rip), $tape->print($pair->orderLength ?? $panel->orderLength, Rounding::Up),
             $pair?->partner($panel->id) ?? '', $plan->of(CuttingStage::class)->isCorrected($panel) ? 'yes' : '', isset($plan->job->part(CuttingInput::class)->cut[$panel->id]) ? 'yes' : '',
         ];

@@ -81,7 +81,7 @@ final readonly class Nest
     /** @param  list<array{float, float}>  $line */
     private function shape(array $line, float $from): string
     {
-        return implode(' ', array_map(static fn (array $p): string => sprintf('%.4f,%.4f', $p[0], $p[1] - $from), $line));
+        return implode(' ', array_map(static fn (array $p): string => Tolerance::step($p[0]).','.Tolerance::step($p[1] - $from), $line));
     }
 
     /** Whether the cut that makes this one's head also makes the other's foot. */

@@ -40,11 +40,16 @@ final readonly class Pairer
         }
         $order = static fn (Panel $p): OrderLength => $orders instanceof OrderLength ? $orders : $orders[$p->face];
         $nests = array_values(array_filter(array_map(fn (Panel $p): ?Nest => Nest::of($p, $this->covering->profile), $panels)));
+        // By what they look like, so that neither the order of faces nor their names tell who lies with whom.
+        usort($nests, static fn (Nest $a, Nest $b): int => [$b->headShape(), $b->footShape(), Tolerance::step($b->height)] <=> [$a->headShape(), $a->footShape(), Tolerance::step($a->height)]);
         $table = new SavingTable($nests, $this->covering->profile, $this->covering->rules->number('cut.kerf'), $order);
         $pairing = Pairing::none();
         foreach (self::STEPS as $step) {
             [$matched, $bound] = $table->isMixed() ? $this->mixed($table, count($nests), $step) : $this->twoSided($table, $step);
             $pairing = $this->pairing($nests, $table, $matched, $bound, $order);
+            if ($pairing->saved() < self::NEAR * $bound) {
+                $pairing = $this->pairing($nests, $table, (new Swaps($table))->of($matched, count($nests)), $bound, $order);
+            }
             if ($pairing->saved() >= self::NEAR * $bound) {
                 break;
             }

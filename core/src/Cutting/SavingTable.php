@@ -8,7 +8,7 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Tolerance;
 
 /**
- * What any two blanks save by sharing a sheet. Blanks that are alike to a thousandth are one kind; how far one lies
+ * What any two blanks save by sharing a sheet. Blanks that are alike to a two-thousandth are one kind; how far one lies
  * down on another depends on the shapes of the two ends alone, so it is worked out once for each two shapes.
  */
 final class SavingTable
@@ -33,7 +33,7 @@ final class SavingTable
     {
         $known = [];
         foreach ($nests as $number => $nest) {
-            $key = $nest->headShape().'|'.$nest->footShape().'|'.sprintf('%.4f|%.4f|%s', $nest->height, $nest->panel->orderLength, $nest->panel->face);
+            $key = $nest->headShape().'|'.$nest->footShape().'|'.implode('|', array_map(Tolerance::step(...), [$nest->height, $nest->panel->orderLength, $order($nest->panel)->extra]));
             $kind = $known[$key] ??= count($known);
             $this->kinds[$kind][] = $number;
             $this->kindOf[$number] = $kind;
@@ -78,7 +78,8 @@ final class SavingTable
                 continue;
             }
             $ordered = $order->of(max($lower->height, max(0.0, $lower->height + $gaps[$foot]) + $upper->height));
-            $saved = $lower->panel->orderLength + $upper->panel->orderLength - $ordered;
+            // Noise far below any tape must not tell which of two is better.
+            $saved = round($lower->panel->orderLength + $upper->panel->orderLength - $ordered, 6);
             if ($saved > Tolerance::LENGTH && $ordered <= $longest && $saved > ($row[$other] ?? 0.0)) {
                 $row[$other] = $saved;
             }

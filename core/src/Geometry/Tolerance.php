@@ -22,6 +22,17 @@ final class Tolerance
     /** Cuts that differ by less (in) are one cut: far finer than any ordering step or pencil. */
     public const SAME_CUT = 1e-3;
 
+    /** Steps of an inch that lengths are told apart by where a name is made of them; what a tape reads lies well within its step. */
+    private const STEPS = 2048.0;
+
+    private const WITHIN = 0.3217;
+
+    /** A number for a length: the same for the same length, whatever noise is on it. */
+    public static function step(float $inches): int
+    {
+        return (int) floor($inches * self::STEPS + self::WITHIN);
+    }
+
     public static function same(float $a, float $b): bool
     {
         return abs($a - $b) < self::LENGTH;

@@ -9,6 +9,9 @@ use Imbrex\Core\Cutting\Panel;
 /** Stretches of metal straight up the slope, inches. */
 final class MetalUp
 {
+    /** Nearer (in) than this two lengths touch. */
+    private const TOUCH = 0.01;
+
     /**
      * @param  list<Panel>  $panels
      * @param  float  $u  across the face, inches
@@ -36,5 +39,25 @@ final class MetalUp
         }
 
         return $both;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $stretches
+     * @return list<array{float, float}> lengths that lap or touch as one, upwards
+     */
+    public static function joined(array $stretches): array
+    {
+        sort($stretches);
+        $joined = [];
+        foreach ($stretches as [$low, $high]) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && $low <= $joined[$last][1] + self::TOUCH) {
+                $joined[$last] = [$joined[$last][0], max($joined[$last][1], $high)];
+            } else {
+                $joined[] = [$low, $high];
+            }
+        }
+
+        return $joined;
     }
 }

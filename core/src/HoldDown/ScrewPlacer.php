@@ -23,6 +23,9 @@ final readonly class ScrewPlacer
     /** From a cut side (in) no screw stands nearer. */
     private const OFF_SIDE = 0.5;
 
+    /** So far (in) to either side of a lap's line both sheets are there. */
+    private const LAPPED = 0.3;
+
     /** Farther (in) from a cut end than this a purlin does not hold it. */
     private const REACH = 12.0;
 
@@ -191,7 +194,7 @@ final readonly class ScrewPlacer
         $spacing = $this->profile->stitchSpacing;
         $u = $panel->strip->moduleRight();
         $screws = [];
-        foreach ($spacing <= 0.0 ? [] : MetalUp::both($panel->upAt($u - self::OFF_SIDE), MetalUp::at($next, $u + self::OFF_SIDE)) as [$low, $high]) {
+        foreach ($spacing <= 0.0 ? [] : MetalUp::both($panel->upAt($u - self::LAPPED), MetalUp::joined(MetalUp::at($next, $u + self::LAPPED))) as [$low, $high]) {
             [$first, $last] = [$low + $spacing / 2.0, $high - $spacing / 2.0];
             foreach ($high - $low < 2.0 * self::OFF_SIDE ? [] : ($last <= $first ? [($low + $high) / 2.0] : RowLines::of($first, $last, 0.0, $spacing)) as $v) {
                 if ($this->face->outline->contains(new Point($u - self::OFF_SIDE, $v))) {

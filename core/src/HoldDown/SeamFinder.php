@@ -47,30 +47,10 @@ final readonly class SeamFinder
             }
             if ($stretches !== []) {
                 $beside = $across[0] ?? null;
-                $seams[] = new Seam($pieces[0]->face, count($seams) + 1, $u, self::joined($stretches), ($strip->width() + ($beside?->strip->width() ?? 0.0)) / 2.0, min($position, $last - $position + 1));
+                $seams[] = new Seam($pieces[0]->face, count($seams) + 1, $u, MetalUp::joined($stretches), ($strip->width() + ($beside?->strip->width() ?? 0.0)) / 2.0, min($position, $last - $position + 1));
             }
         }
 
         return $seams;
-    }
-
-    /**
-     * @param  non-empty-list<array{float, float}>  $stretches
-     * @return list<array{float, float}> lengths that lap or touch as one
-     */
-    private static function joined(array $stretches): array
-    {
-        sort($stretches);
-        $joined = [];
-        foreach ($stretches as [$low, $high]) {
-            $last = count($joined) - 1;
-            if ($last >= 0 && $low <= $joined[$last][1] + 0.01) {
-                $joined[$last] = [$joined[$last][0], max($joined[$last][1], $high)];
-            } else {
-                $joined[] = [$low, $high];
-            }
-        }
-
-        return $joined;
     }
 }

@@ -8,6 +8,7 @@ use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\Junctions\MeetingPoints;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
 
@@ -23,6 +24,7 @@ final class RunEnds
     public function __construct(Roof $roof)
     {
         foreach (MeetingPoints::of($roof) as [$at, $edges]) {
+            usort($edges, static fn (Edge $a, Edge $b): int => [$a->kind->value, -Tolerance::step($a->length()), $a->id] <=> [$b->kind->value, -Tolerance::step($b->length()), $b->id]);
             foreach ($edges as $edge) {
                 $this->meeting[$edge->id][] = [$at, array_values(array_filter($edges, static fn (Edge $other): bool => $other->id !== $edge->id))];
             }
@@ -46,7 +48,7 @@ final class RunEnds
             return EndKind::Plain;
         }
         // Of two alike one has the tab, the other is cut to it.
-        $hasTab = array_filter($others, static fn (Edge $other): bool => $other->kind === $edge->kind && $other->id < $edge->id) === [];
+        $hasTab = array_filter($others, static fn (Edge $other): bool => $other->kind === $edge->kind && self::tabOrder($other, $at) < self::tabOrder($edge, $at)) === [];
 
         return match ($edge->kind) {
             EdgeKind::Eave, EdgeKind::Peak => match (true) {
@@ -80,6 +82,16 @@ final class RunEnds
             },
             default => EndKind::Plain,
         };
+    }
+
+    /**
+     * Of two that meet the longer one has the tab; of two as long the one that has its roof on the left on the way from there, then by name.
+     *
+     * @return array{int, int, string}
+     */
+    private static function tabOrder(Edge $edge, Point $at): array
+    {
+        return [-Tolerance::step($edge->length()), $edge->from->distanceTo($at) <= $edge->to->distanceTo($at) ? 0 : 1, $edge->id];
     }
 
     /** @return list<Edge> that end where one does, but for itself */

@@ -14,6 +14,7 @@ use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\LowEnds;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Trims\Ends\EndCut;
@@ -35,6 +36,8 @@ final readonly class TrimRuns
 
     private EdgeLengths $lengths;
 
+    private LowEnds $falls;
+
     private Metals $metals;
 
     private RuleSet $rules;
@@ -50,6 +53,7 @@ final readonly class TrimRuns
         $this->book = TrimBook::shipped()->with($this->input->shapes);
         $this->ends = new RunEnds($plan->of(RoofStage::class)->roof);
         $this->places = new EndPlaces($plan->of(RoofStage::class)->roof, $this->ends);
+        $this->falls = new LowEnds($plan->of(RoofStage::class)->roof);
         $this->lengths = new EdgeLengths($plan->of(RoofStage::class)->roof, $plan->of(CuttingStage::class)->fits);
         $this->metals = new Metals($covering, $plan->job->part(MetalsInput::class));
         $this->rules = $plan->job->rules;
@@ -211,10 +215,12 @@ final readonly class TrimRuns
         return ($viewpoint->u - $joint->u) * ($to->u - $from->u) + ($viewpoint->v - $joint->v) * ($to->v - $from->v) >= 0.0;
     }
 
-    /** @return array{Point, Point} the low end first; of a level edge the left one, as one looks up at it */
+    /** @return array{Point, Point} the low end first; of a level valley the open one, of another level edge the left one, as one looks up at it */
     private function fromLow(Edge $edge): array
     {
-        return $edge->isLevel() || $edge->fromHeight <= $edge->toHeight ? [$edge->from, $edge->to] : [$edge->to, $edge->from];
+        $isFrom = $edge->kind === EdgeKind::Valley ? $this->falls->isLowFrom($edge) : $edge->isLevel() || $edge->fromHeight <= $edge->toHeight;
+
+        return $isFrom ? [$edge->from, $edge->to] : [$edge->to, $edge->from];
     }
 
     /** Degrees the deck falls square to the edge, where a trim is bent to it. */

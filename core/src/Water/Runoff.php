@@ -212,13 +212,12 @@ final readonly class Runoff
     private function along(Edge $edge, Face $face, Point $foot, Point $plan, array &$steps): DropPath|array
     {
         while (count($steps) < self::LONGEST) {
-            $isDown = $edge->toHeight < $edge->fromHeight;
-            [$low, $height, $high] = $isDown ? [$edge->to, $edge->toHeight, $edge->from] : [$edge->from, $edge->fromHeight, $edge->to];
+            [$low, $height, $high] = $this->ends->from($edge, $plan);
             $steps[] = new DropStep(WaterWay::Valley, $face->id, $edge->id, $foot, $face->frame?->toDeck($low) ?? $foot);
             $next = $this->ends->next($low, $height, $edge);
             if ($next !== null) {
                 [$edge, $face] = [$next, $this->roof->face($next->faces[0]) ?? $face];
-                $foot = $face->frame?->toDeck($low) ?? $foot;
+                [$foot, $plan] = [$face->frame?->toDeck($low) ?? $foot, $low];
 
                 continue;
             }

@@ -6,8 +6,10 @@ namespace Imbrex\Core\Water;
 
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\LowEnds;
 use Imbrex\Core\Roof\Roof;
 
 /** What lies at the low end of a valley: another that goes on, or an open edge it empties over. */
@@ -16,26 +18,43 @@ final readonly class ValleyEnds
     /** Ends of edges this near (in) are one place: measured planes may not close to a hair. */
     private const NEAR = 1.0;
 
-    private const OPEN_EDGES = [EdgeKind::Eave, EdgeKind::Peak, EdgeKind::Rake];
+    private const OPEN_EDGES = LowEnds::OPEN;
+
+    private LowEnds $ends;
 
     public function __construct(private Roof $roof)
     {
+        $this->ends = new LowEnds($roof);
+    }
+
+    /**
+     * Where the water of a valley goes to from a place on it: its low end; of one that runs level the open one, of two the nearer.
+     *
+     * @return array{Point, float, Point} the end in plan, its height, and the other end
+     */
+    public function from(Edge $valley, Point $plan): array
+    {
+        $low = $this->ends->lowOf($valley);
+        usort($low, static fn (array $a, array $b): int => Tolerance::step($a[0]->distanceTo($plan)) <=> Tolerance::step($b[0]->distanceTo($plan)));
+        [$end, $height] = $low[0];
+
+        return [$end, $height, $end === $valley->from ? $valley->to : $valley->from];
     }
 
     /** The valley that goes on where one ends; null where none does. */
     public function next(Point $low, float $height, Edge $from): ?Edge
     {
+        $found = null;
         foreach ($this->roof->edges as $edge) {
-            if ($edge->kind !== EdgeKind::Valley || $edge->id === $from->id) {
-                continue;
-            }
-            [$high, $top] = $edge->toHeight < $edge->fromHeight ? [$edge->from, $edge->fromHeight] : [$edge->to, $edge->toHeight];
-            if ($high->distanceTo($low) < self::NEAR && abs($top - $height) < self::NEAR) {
-                return $edge;
+            foreach ($edge->kind !== EdgeKind::Valley || $edge->id === $from->id ? [] : $this->ends->highOf($edge) as [$high, $top]) {
+                $order = [Tolerance::step($high->distanceTo($low)), -Tolerance::step($edge->length()), $edge->id];
+                if ($high->distanceTo($low) < self::NEAR && abs($top - $height) < self::NEAR && ($found === null || $order < $found[1])) {
+                    $found = [$edge, $order];
+                }
             }
         }
 
-        return null;
+        return $found[0] ?? null;
     }
 
     /** @return array{Face, Edge}|null the open edge a valley empties over, its own faces' before others', and the face that ends there */
@@ -48,11 +67,13 @@ final readonly class ValleyEnds
             }
             $own = array_values(array_intersect($edge->faces, $valley->faces));
             $face = $this->roof->face($own[0] ?? $edge->faces[0]);
-            if ($face !== null && ($found === null || ($own !== [] && ! in_array($found[0]->id, $valley->faces, true)))) {
-                $found = [$face, $edge];
+            // Of the two eaves at a corner the longer one's gutter gets it.
+            $order = [$own === [] ? 1 : 0, -Tolerance::step($edge->length()), $edge->id];
+            if ($face !== null && ($found === null || $order < $found[2])) {
+                $found = [$face, $edge, $order];
             }
         }
 
-        return $found;
+        return $found === null ? null : [$found[0], $found[1]];
     }
 }

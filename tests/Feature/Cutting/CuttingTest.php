@@ -128,7 +128,7 @@ final class CuttingTest extends FeatureTestCase
         self::assertCount(177, $rows);
         $valley = array_values(array_filter($rows, static fn (array $r): bool => $r['measured_from'] === 'T' && abs((float) $r['between_in'] - 16.25) < 0.01))[1];
         self::assertEqualsWithDelta(16.25, (float) $valley['between_in'], 0.001);
-        self::assertEqualsWithDelta(16.25 * sqrt(1.25), (float) $valley['long_in'] - (float) $valley['short_in'], 0.001);
+        self::assertEqualsWithDelta(16.25 * sqrt(1.25), (float) $valley['long_side_in'] - (float) $valley['short_side_in'], 0.001);
     }
 
     public function test_flat_blanks_as_drawings_in_layers(): void

@@ -38,12 +38,13 @@ final class MarkCheckTest extends FeatureTestCase
             $shown = CuttingSlice::cardView($card)['lengths'];
             self::assertSame($right === null, $shown === null, $panel->id);
             self::assertSame($right?->differ(), $shown['differ'] ?? null, $panel->id);
-            self::assertSame($right === null, $rows[$panel->id]['short_in'] === '', $panel->id);
+            self::assertSame($right === null, $rows[$panel->id]['short_side_in'] === '', $panel->id);
+            self::assertEqualsWithDelta($panel->long, (float) $rows[$panel->id]['length_in'], 1e-4, "$panel->id: as long as in the plan");
             if ($right === null) {
                 continue;
             }
             self::assertNull($check->mistake($face, $panel, $right, 1 / 16), "$panel->id: right is right");
-            self::assertEqualsWithDelta([$right->long(), $right->short(), $right->between], [$rows[$panel->id]['long_in'], $rows[$panel->id]['short_in'], $rows[$panel->id]['between_in']], 1e-4, $panel->id);
+            self::assertEqualsWithDelta([$right->long(), $right->short(), $right->between], [$rows[$panel->id]['long_side_in'], $rows[$panel->id]['short_side_in'], $rows[$panel->id]['between_in']], 1e-4, $panel->id);
             self::assertEqualsWithDelta([$right->left, $right->right], [$shown['left'] ?? null, $shown['right'] ?? null], 1e-9, $panel->id);
             if ($right->differ()) {
                 self::assertNotNull($check->mistake($face, $panel, $right->mirrored(), 1 / 64), "$panel->id: the wrong way round is told");

@@ -20,19 +20,26 @@ final class MeetingPoints
         $places = $meeting = $byCell = [];
         foreach ($roof->edges as $edge) {
             foreach ([[$edge->from, $edge->fromHeight], [$edge->to, $edge->toHeight]] as [$at, $height]) {
-                $number = self::known($places, $byCell, $at, $height) ?? count($places);
-                if (! isset($places[$number])) {
-                    $places[] = [$at, $height];
-                    $byCell[self::cell($at, 0, 0)][] = $number;
+                // What lies near two places makes them one, so that the order of edges does not tell.
+                $near = self::known($places, $byCell, $at, $height);
+                $number = $near === [] ? count($places) : min($near);
+                $places[] = [$at, $height, $number];
+                $byCell[self::cell($at, 0, 0)][] = count($places) - 1;
+                foreach ($near as $other) {
+                    foreach ($other === $number ? [] : array_keys($places) as $i) {
+                        $places[$i][2] = $places[$i][2] === $other ? $number : $places[$i][2];
+                    }
                 }
-                $meeting[$number][$edge->id] = $edge;
             }
         }
+        $ends = array_merge(...array_map(static fn (Edge $edge): array => [$edge, $edge], $roof->edges));
+        foreach ($places as $i => [, , $number]) {
+            $meeting[$number][$ends[$i]->id] = $ends[$i];
+        }
         $points = [];
-        foreach ($places as $number => [$at]) {
-            $edges = array_values($meeting[$number]);
+        foreach ($meeting as $number => $edges) {
             if (count($edges) > 1) {
-                $points[] = [$at, $edges];
+                $points[] = [$places[$number][0], array_values($edges)];
             }
         }
 
@@ -40,22 +47,24 @@ final class MeetingPoints
     }
 
     /**
-     * @param  list<array{Point, float}>  $places  in plan, and how high
-     * @param  array<string, list<int>>  $byCell  numbers of the places
+     * @param  list<array{Point, float, int}>  $places  ends so far: in plan, how high, and the number of their place
+     * @param  array<string, list<int>>  $byCell  numbers of the ends
+     * @return list<int> numbers of the places it lies near
      */
-    private static function known(array $places, array $byCell, Point $at, float $height): ?int
+    private static function known(array $places, array $byCell, Point $at, float $height): array
     {
+        $near = [];
         foreach ([-1, 0, 1] as $dx) {
             foreach ([-1, 0, 1] as $dy) {
-                foreach ($byCell[self::cell($at, $dx, $dy)] ?? [] as $number) {
-                    if ($places[$number][0]->distanceTo($at) < self::NEAR && abs($places[$number][1] - $height) < self::NEAR) {
-                        return $number;
+                foreach ($byCell[self::cell($at, $dx, $dy)] ?? [] as $end) {
+                    if ($places[$end][0]->distanceTo($at) < self::NEAR && abs($places[$end][1] - $height) < self::NEAR) {
+                        $near[$places[$end][2]] = true;
                     }
                 }
             }
         }
 
-        return null;
+        return array_keys($near);
     }
 
     private static function cell(Point $at, int $dx, int $dy): string

@@ -6,6 +6,7 @@ namespace Imbrex\Core\Layout\Finder;
 
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Layout\MovedEdge;
@@ -84,6 +85,16 @@ final class FaceCost
         $this->starts = $modules;
         $this->kept = [];
         $this->floor = null;
+    }
+
+    /** @return array{float, float} where sixteenths are counted from, u in inches, and which way: 1 to the right, −1 to the left */
+    public function origin(): array
+    {
+        return match ($this->profile->hand) {
+            Hand::FemaleLeft => [$this->span->left, 1.0],
+            Hand::FemaleRight => [$this->span->right, -1.0],
+            default => [$this->span->middle(), 1.0],
+        };
     }
 
     /** Points, by the weights. */

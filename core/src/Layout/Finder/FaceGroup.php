@@ -10,7 +10,7 @@ use Imbrex\Core\Roof\Face;
 final readonly class FaceGroup
 {
     /**
-     * @param  non-empty-list<Face>  $faces  in the roof's order
+     * @param  non-empty-list<Face>  $faces  the largest first
      * @param  list<Tie>  $ties
      * @param  list<array{edge: string, faces: list<string>}>  $loose  shared edges where seams cannot meet: the pitches differ
      */

@@ -59,7 +59,8 @@ final class GroupSearch
         foreach ($group->ties as $tie) {
             $this->ties[] = [(int) $group->numberOf($tie->one), (int) $group->numberOf($tie->other), $tie];
         }
-        usort($this->ties, static fn (array $a, array $b): int => $b[2]->seams <=> $a[2]->seams);
+        // Of as many seams, those of the first faces first: their order goes by what they look like.
+        usort($this->ties, static fn (array $a, array $b): int => [-$a[2]->seams, min($a[0], $a[1]), max($a[0], $a[1])] <=> [-$b[2]->seams, min($b[0], $b[1]), max($b[0], $b[1])]);
         $this->floors = array_map(static fn (FaceCost $cost): float => $cost->floor(), $costs);
     }
 

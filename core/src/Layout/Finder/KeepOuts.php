@@ -53,6 +53,10 @@ final readonly class KeepOuts
             foreach ($face->edgesOfLoop($number) as $side => $kind) {
                 if ($kind === EdgeKind::Valley) {
                     [$a, $b] = [$loop->corner($side), $loop->corner($side + 1)];
+                    // One that runs level has no upper end.
+                    if (abs($a->v - $b->v) < Tolerance::ON_LINE) {
+                        continue;
+                    }
                     $u = $a->v > $b->v ? $a->u : $b->u;
                     $points[sprintf('%.3f', $u)] = $u;
                 }

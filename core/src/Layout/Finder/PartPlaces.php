@@ -84,9 +84,10 @@ final class PartPlaces
                 yield $sign * ($module - $shift);
             }
         }
-        $from = $this->costs[array_key_first($part)]->span->left;
+        // From where the panels begin; where they have two hands, from the middle: a roof seen in a mirror is laid as in a mirror.
+        [$from, $way] = $this->costs[array_key_first($part)]->origin();
         for ($k = 0; $k * GroupSearch::STEP < $this->cover - Tolerance::LENGTH; $k++) {
-            yield $from + $k * GroupSearch::STEP;
+            yield $from + $way * $k * GroupSearch::STEP;
         }
         foreach ($part as $face => [$sign, $shift]) {
             foreach ($this->costs[$face]->places() as $module) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout\Finder;
 
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
@@ -51,7 +53,7 @@ final readonly class TieFinder
             $faces = array_values(array_filter($roof->faces, static fn (Face $f): bool => $home[$f->id] === $root));
             if ($faces !== []) {
                 $groups[] = new FaceGroup(
-                    $faces,
+                    self::byShape($faces),
                     array_values(array_filter($ties, static fn (Tie $t): bool => $home[$t->one] === $root)),
                     array_values(array_filter($loose, static fn (array $l): bool => array_intersect($l['faces'], array_column($faces, 'id')) !== [])),
                 );
@@ -59,6 +61,20 @@ final readonly class TieFinder
         }
 
         return $groups;
+    }
+
+    /**
+     * The largest first, then by what they look like: the search begins at the first, and neither names nor the order of blocks may tell where seams fall.
+     *
+     * @param  non-empty-list<Face>  $faces
+     * @return non-empty-list<Face>
+     */
+    private static function byShape(array $faces): array
+    {
+        $looks = static fn (Face $face): array => array_map(Tolerance::step(...), [-$face->areaSquareFeet(), $face->pitch->degrees(), ...array_merge(...array_map(static fn (Point $corner): array => [$corner->u, $corner->v], $face->outline->corners))]);
+        usort($faces, static fn (Face $a, Face $b): int => $looks($a) <=> $looks($b));
+
+        return $faces;
     }
 
     /** Null where the same stretch of the edge counts more inches across one face than across the other. */

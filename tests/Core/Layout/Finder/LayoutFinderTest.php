@@ -280,11 +280,13 @@ final class LayoutFinderTest extends TestCase
 
     public function test_where_the_search_put_it_can_be_kept(): void
     {
-        $at = RoofJob::plan(RoofJob::boathouse())->of(LayoutStage::class)->groups[0]->modules[1];
+        $group = RoofJob::plan(RoofJob::boathouse())->of(LayoutStage::class)->groups[0]->group;
+        $number = $group->numberOf('hall.E') ?? self::fail();
+        $at = RoofJob::plan(RoofJob::boathouse())->of(LayoutStage::class)->groups[0]->modules[$number];
         $kept = RoofJob::plan(RoofJob::boathouse(), layouts: ['hall.E' => new LayoutChoice(StartKind::Found, at: $at, pinned: true)]);
 
-        self::assertEqualsWithDelta($at, $kept->of(LayoutStage::class)->groups[0]->modules[1], 1e-9);
-        self::assertSame('pinned', $kept->of(LayoutStage::class)->groups[0]->decided[1]);
+        self::assertEqualsWithDelta($at, $kept->of(LayoutStage::class)->groups[0]->modules[$number], 1e-9);
+        self::assertSame('pinned', $kept->of(LayoutStage::class)->groups[0]->decided[$number]);
         self::assertContains($at, array_map(static fn (float $u): float => $u, $kept->of(LayoutStage::class)->layouts['hall.E']->seams));
     }
 
