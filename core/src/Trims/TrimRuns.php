@@ -14,7 +14,9 @@ use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\EdgeTyper;
 use Imbrex\Core\Roof\LowEnds;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Trims\Ends\EndCut;
@@ -46,15 +48,18 @@ final readonly class TrimRuns
 
     private float $rib;
 
+    private Roof $roof;
+
     public function __construct(Plan $plan)
     {
         $covering = $plan->job->covering;
+        $this->roof = $plan->of(RoofStage::class)->roof;
         $this->input = $plan->job->part(TrimsInput::class);
         $this->book = TrimBook::shipped()->with($this->input->shapes);
-        $this->ends = new RunEnds($plan->of(RoofStage::class)->roof);
-        $this->places = new EndPlaces($plan->of(RoofStage::class)->roof, $this->ends);
-        $this->falls = new LowEnds($plan->of(RoofStage::class)->roof);
-        $this->lengths = new EdgeLengths($plan->of(RoofStage::class)->roof, $plan->of(CuttingStage::class)->fits);
+        $this->ends = new RunEnds($this->roof);
+        $this->places = new EndPlaces($this->roof, $this->ends);
+        $this->falls = new LowEnds($this->roof);
+        $this->lengths = new EdgeLengths($this->roof, $plan->of(CuttingStage::class)->fits);
         $this->metals = new Metals($covering, $plan->job->part(MetalsInput::class));
         $this->rules = $plan->job->rules;
         $this->fixing = Fixing::of($covering->profile->family);
@@ -223,11 +228,25 @@ final readonly class TrimRuns
         return $isFrom ? [$edge->from, $edge->to] : [$edge->to, $edge->from];
     }
 
-    /** Degrees the deck falls square to the edge, where a trim is bent to it. */
+    /**
+     * Degrees the deck falls square to the edge, where a trim is bent to it: towards the edge more than 0, away from it at a rake or a wall less. A rake or
+     * a wall beside the ribs has none; one that runs askew has.
+     */
     private function pitch(BuiltEdge $built): float
     {
+        $edge = $built->edge;
+        $plane = $this->roof->face($edge->faces[0] ?? '')?->frame?->plane;
+        if ($plane !== null && in_array($edge->kind, [EdgeKind::Eave, EdgeKind::Peak, EdgeKind::Rake], true)) {
+            // Before a fascia the trim stands as a wall would on its other side.
+            $degrees = 90.0 - (new EdgeTyper)->degreesToWall($plane, $edge->from, $edge->to);
+
+            return $edge->kind === EdgeKind::Peak ? abs($degrees) : $degrees;
+        }
+        if ($edge->dihedralDegrees !== null && in_array($edge->kind, [EdgeKind::Headwall, EdgeKind::Sidewall], true)) {
+            return $edge->dihedralDegrees - 90.0;
+        }
         $nodes = $built->section->path->nodes;
-        [[, $a], [, $b]] = in_array($built->edge->kind, [EdgeKind::Headwall, EdgeKind::Transition], true) ? [$nodes[1], $nodes[2]] : [$nodes[0], $nodes[1]];
+        [[, $a], [, $b]] = $edge->kind === EdgeKind::Transition ? [$nodes[1], $nodes[2]] : [$nodes[0], $nodes[1]];
 
         return abs(rad2deg(atan2($b->v - $a->v, abs($b->u - $a->u))));
     }

@@ -7,11 +7,13 @@ namespace Tests\Core\Trims;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\MarkKind;
 use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Geometry\Vector;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndCut;
 use Imbrex\Core\Trims\Ends\EndLine;
@@ -19,6 +21,7 @@ use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsResult;
 use Imbrex\Core\Trims\TrimsStage;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\JobMaker;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\RoofJob;
 
@@ -160,6 +163,50 @@ final class EndMeetTest extends TestCase
         $cuts = array_filter($pan->high->lines, static fn (EndLine $line): bool => $line->kind === MarkKind::Cut && $line->to->v - $line->from->v > 9.9);
         self::assertCount(1, $cuts);
         self::assertEqualsWithDelta(48.18968, 90.0 - rad2deg(atan2(abs(current($cuts)->to->u - current($cuts)->from->u), current($cuts)->to->v - current($cuts)->from->v)), 1e-4);
+    }
+
+    /**
+     * A ridge of 6 in 12 into a tower that stands 30 askew. By hand: a leg of 6 covers 6 cos 26.565 = 5.367 on the level, so the line it is turned up at lies
+     * 5.367 tan 30 = 3.098 before the ridge's end on one side and behind it on the other, and 4 stand up the wall all along.
+     */
+    public function test_a_cap_is_turned_up_along_the_wall_it_runs_into(): void
+    {
+        foreach ([[0.0, 0.0], [30.0, 6.0 * cos(atan(0.5)) * tan(deg2rad(30.0))]] as [$turn, $askew]) {
+            $made = self::trims([BlockMaker::block('low', -200, 0, 400, 120, [6, null, 6, null]), BlockMaker::block('tower', 150, -60, 240, 300, [6, 6, 6, 6], 0.0, 300.0, $turn)]);
+            $run = array_values(array_filter($made->runs, static fn (TrimRun $run): bool => $run->shape->key === 'ridge-cap' && $run->low->kind === EndKind::LeftLong))[0];
+            $folds = array_values(array_filter($run->low->lines, static fn (EndLine $line): bool => $line->kind === MarkKind::Bend));
+            $ends = [$folds[0]->from->u, $folds[0]->to->u, $folds[1]->to->u];
+            sort($ends);
+            self::assertEqualsWithDelta([$askew, $askew], [$ends[1] - $ends[0], $ends[2] - $ends[1]], 1e-6, "$turn");
+            // Its corner is nicked by 1/4 of the 6.
+            self::assertEqualsWithDelta(4.0 + $askew * 5.75 / 6.0, $run->low->reach, 1e-6, "$turn");
+        }
+    }
+
+    /**
+     * A rake trim before a rake that runs askew over the ribs is bent to the deck there. By hand, by the two planes' own normals: deck (0, −sin 26.565,
+     * cos 26.565), fascia plumb along the edge; an edge of 60 across in 120 up.
+     */
+    public function test_a_rake_askew_is_bent_to_the_deck_it_lies_on(): void
+    {
+        $pitch = atan(0.5);
+        foreach ([[300.0, 1.0], [180.0, -1.0]] as [$top, $sign]) {
+            $job = JobMaker::job(new Plane('P1', 'Plane', Polygon::of([new Point(0, 0), new Point(240, 0), new Point($top, 120), new Point(0, 120)]), JobMaker::EDGES, [], 6.0), 'snap-lock-1.5-16');
+            $bends = [];
+            foreach (Plan::for($job)->of(TrimsStage::class)->runs as $run) {
+                if ($run->shape->key === 'rake-trim') {
+                    $bends[] = round($run->bends[1], 4);
+                }
+            }
+            // The edge on the level: 60 across in 120 cos up; the fascia's normal square to it.
+            [$across, $up] = [60.0 * $sign, 120.0 * cos($pitch)];
+            $out = [$up / hypot($across, $up), -$across / hypot($across, $up)];
+            $between = rad2deg(acos($out[1] * -sin($pitch)));
+            sort($bends);
+            $wanted = [90.0, round(180.0 - $between, 4)];
+            sort($wanted);
+            self::assertSame($wanted, $bends);
+        }
     }
 
     /** How far from the end a bend line of the trim begins. */

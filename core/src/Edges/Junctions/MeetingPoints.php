@@ -17,29 +17,28 @@ final class MeetingPoints
     /** @return list<array{Point, list<Edge>}> where more than one edge ends, and those that do */
     public static function of(Roof $roof): array
     {
-        $places = $meeting = $byCell = [];
+        $ends = $numbers = $byCell = [];
         foreach ($roof->edges as $edge) {
             foreach ([[$edge->from, $edge->fromHeight], [$edge->to, $edge->toHeight]] as [$at, $height]) {
                 // What lies near two places makes them one, so that the order of edges does not tell.
-                $near = self::known($places, $byCell, $at, $height);
-                $number = $near === [] ? count($places) : min($near);
-                $places[] = [$at, $height, $number];
-                $byCell[self::cell($at, 0, 0)][] = count($places) - 1;
-                foreach ($near as $other) {
-                    foreach ($other === $number ? [] : array_keys($places) as $i) {
-                        $places[$i][2] = $places[$i][2] === $other ? $number : $places[$i][2];
-                    }
+                $near = array_values(array_unique(array_map(static fn (int $end): int => $numbers[$end], self::near($ends, $byCell, $at, $height))));
+                $number = $near === [] ? count($ends) : min($near);
+                $byCell[self::cell($at, 0, 0)][] = count($ends);
+                $ends[] = [$at, $height, $edge];
+                $numbers[] = $number;
+                if (count($near) > 1) {
+                    $numbers = array_map(static fn (int $own): int => in_array($own, $near, true) ? $number : $own, $numbers);
                 }
             }
         }
-        $ends = array_merge(...array_map(static fn (Edge $edge): array => [$edge, $edge], $roof->edges));
-        foreach ($places as $i => [, , $number]) {
-            $meeting[$number][$ends[$i]->id] = $ends[$i];
+        $meeting = [];
+        foreach ($ends as $end => [, , $edge]) {
+            $meeting[$numbers[$end]][$edge->id] = $edge;
         }
         $points = [];
         foreach ($meeting as $number => $edges) {
             if (count($edges) > 1) {
-                $points[] = [$places[$number][0], array_values($edges)];
+                $points[] = [$ends[$number][0], array_values($edges)];
             }
         }
 
@@ -47,24 +46,24 @@ final class MeetingPoints
     }
 
     /**
-     * @param  list<array{Point, float, int}>  $places  ends so far: in plan, how high, and the number of their place
-     * @param  array<string, list<int>>  $byCell  numbers of the ends
-     * @return list<int> numbers of the places it lies near
+     * @param  list<array{Point, float, Edge}>  $ends  so far: in plan, how high, and whose
+     * @param  array<string, list<int>>  $byCell  their numbers
+     * @return list<int> numbers of those that lie near
      */
-    private static function known(array $places, array $byCell, Point $at, float $height): array
+    private static function near(array $ends, array $byCell, Point $at, float $height): array
     {
         $near = [];
         foreach ([-1, 0, 1] as $dx) {
             foreach ([-1, 0, 1] as $dy) {
                 foreach ($byCell[self::cell($at, $dx, $dy)] ?? [] as $end) {
-                    if ($places[$end][0]->distanceTo($at) < self::NEAR && abs($places[$end][1] - $height) < self::NEAR) {
-                        $near[$places[$end][2]] = true;
+                    if ($ends[$end][0]->distanceTo($at) < self::NEAR && abs($ends[$end][1] - $height) < self::NEAR) {
+                        $near[] = $end;
                     }
                 }
             }
         }
 
-        return array_keys($near);
+        return $near;
     }
 
     private static function cell(Point $at, int $dx, int $dy): string

@@ -118,10 +118,18 @@ final class CapEnds extends EndStrips
         }
         $plane = EndPlane::squareTo($this->place->slope ?? $this->place->out, $this->place);
 
-        return $this->strip(function (FlatStrip $strip) use ($plane, $long): StripEnd {
-            $end = $this->byPlane($strip, $plane);
+        // Up a wall it stands as high all along, however askew the wall runs.
+        $isUp = $this->place->slope === null || abs($this->place->slope->z) < 1e-6;
 
-            return $strip->leg === null ? $end : $end->tab($long, $long, $strip->side === 0 ? self::TAPER : 0.0, $strip->side === 0 ? 0.0 : self::TAPER);
+        return $this->strip(function (FlatStrip $strip) use ($plane, $long, $isUp): StripEnd {
+            $end = $this->byPlane($strip, $plane);
+            [$inLow, $inHigh] = $strip->side === 0 ? [self::TAPER, 0.0] : [0.0, self::TAPER];
+
+            return match (true) {
+                $strip->leg === null => $end,
+                $isUp => $end->longer($long, $inLow, $inHigh),
+                default => $end->tab($long, $long, $inLow, $inHigh),
+            };
         });
     }
 

@@ -18,7 +18,7 @@ final readonly class EndPlace
      * @param  Vector  $across  on the level, square to the run: into the face from an eave, a rake or a peak, towards a wall or the roof above, from the first face to the second where two meet; one long
      * @param  list<EndSide|null>  $sides  the faces the run lies on: one, or the first and the second; null of one that lies nowhere
      * @param  Vector|null  $neighbour  where another of its kind goes on from there, on the level; null where none does
-     * @param  Vector|null  $slope  square to the roof a low ridge runs into; null before a wall
+     * @param  Vector|null  $slope  square to the roof or the wall a ridge runs into; null where it runs into none
      */
     public function __construct(public EndKind $kind, public Vector $out, public Vector $across, public array $sides, public ?Vector $neighbour = null, public ?Vector $slope = null)
     {

@@ -95,7 +95,7 @@ final class EndPlaces
     }
 
     /**
-     * Square to the roof a low ridge runs into: the one beyond the valleys it ends between.
+     * Square to what a ridge runs into: the roof beyond the valleys it ends between, or a wall, however askew it stands.
      *
      * @param  list<Edge>  $others
      */
@@ -106,6 +106,11 @@ final class EndPlaces
                 if (! in_array($face, $edge->faces, true)) {
                     return $this->normal($face);
                 }
+            }
+        }
+        foreach ($edge->kind === EdgeKind::Ridge ? $others : [] as $other) {
+            if (in_array($other->kind, [EdgeKind::Headwall, EdgeKind::Sidewall], true)) {
+                return (new Vector($other->from->v - $other->to->v, $other->to->u - $other->from->u, 0.0))->unit();
             }
         }
 
