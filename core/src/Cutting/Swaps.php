@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 /**
- * Makes pairs better by changing partners: two pairs for the two other ways to pair their four, or a blank that has no partner for one that
- * has. Every change saves more than it gives up, so it ends.
+ * Makes pairs better by changing partners: the blanks of two pairs, then of three, are paired as well as they can be; one without a partner counts as a pair
+ * with nobody. Every change saves more than it gives up, so it ends.
  */
 final class Swaps
 {
     /** Rounds through all pairs at most; two or three are usual. */
     private const ROUNDS = 12;
 
-    /** So many pairs and single ones are looked through; of more than this a hundredth is nothing to look for by hand. */
-    private const MOST = 900;
+    /** So many pairs and single ones are looked through by two; so many by three. Of more a hundredth is nothing to look for by hand. */
+    private const BY_TWO = 900;
+
+    private const BY_THREE = 60;
 
     private const HAIR = 1e-6;
 
@@ -29,38 +31,92 @@ final class Swaps
      */
     public function of(array $pairs, int $count): array
     {
-        // A single one is a pair with nobody.
-        $all = [...$pairs, ...array_map(static fn (int $one): array => [$one, null], array_values(array_diff($count === 0 ? [] : range(0, $count - 1), ...$pairs)))];
-        for ($round = 0; $round < self::ROUNDS && count($all) <= self::MOST && $this->round($all); $round++);
+        $single = array_values(array_diff($count === 0 ? [] : range(0, $count - 1), ...$pairs));
+        $all = [...$pairs, ...array_map(static fn (int $one): array => [$one, null], $single)];
+        for ($round = 0; $round < self::ROUNDS && count($all) <= self::BY_TWO; $round++) {
+            $changed = $this->byTwo($all);
+            if (! $changed && (count($all) > self::BY_THREE || ! $this->byThree($all))) {
+                break;
+            }
+        }
+        $kept = [];
+        foreach ($all as [$one, $other]) {
+            if ($one !== null && $other !== null && $this->worth($one, $other) > self::HAIR) {
+                $kept[] = [$one, $other];
+            }
+        }
 
-        return array_values(array_map(static fn (array $pair): array => [$pair[0], (int) $pair[1]], array_filter($all, fn (array $pair): bool => $this->worth(...$pair) > self::HAIR)));
+        return $kept;
     }
 
     /**
-     * @param  list<array{int, int|null}>  $all
+     * @param  list<array{int|null, int|null}>  $all
      *
-     * @param-out  list<array{int, int|null}>  $all
-     *
-     * @return bool whether anything was changed
+     * @param-out  list<array{int|null, int|null}>  $all
      */
-    private function round(array &$all): bool
+    private function byTwo(array &$all): bool
     {
         $changed = false;
         for ($i = 0; $i < count($all); $i++) {
             for ($j = $i + 1; $j < count($all); $j++) {
-                [[$a, $b], [$c, $d]] = [$all[$i], $all[$j]];
-                $now = $this->worth($a, $b) + $this->worth($c, $d);
-                $crossed = $this->worth($a, $d) + $this->worth($c, $b);
-                $along = $this->worth($a, $c) + $this->worth($b, $d);
-                if (max($crossed, $along) > $now + self::HAIR) {
-                    [$all[$i], $all[$j]] = $crossed >= $along ? [[$a, $d], $b === null ? [$c, null] : [$c, $b]] : [[$a, $c], $b === null ? [$d ?? $a, null] : [$b, $d]];
+                $best = $this->best([...$all[$i], ...$all[$j]]);
+                if ($best[0] > $this->worth(...$all[$i]) + $this->worth(...$all[$j]) + self::HAIR) {
+                    [$all[$i], $all[$j]] = $best[1];
                     $changed = true;
                 }
             }
         }
-        $all = array_values(array_filter($all, static fn (array $pair): bool => $pair[0] !== $pair[1]));
 
         return $changed;
+    }
+
+    /**
+     * @param  list<array{int|null, int|null}>  $all
+     *
+     * @param-out  list<array{int|null, int|null}>  $all
+     */
+    private function byThree(array &$all): bool
+    {
+        $changed = false;
+        for ($i = 0; $i < count($all); $i++) {
+            for ($j = $i + 1; $j < count($all); $j++) {
+                for ($k = $j + 1; $k < count($all); $k++) {
+                    $best = $this->best([...$all[$i], ...$all[$j], ...$all[$k]]);
+                    if ($best[0] > $this->worth(...$all[$i]) + $this->worth(...$all[$j]) + $this->worth(...$all[$k]) + self::HAIR) {
+                        [$all[$i], $all[$j], $all[$k]] = $best[1];
+                        $changed = true;
+                    }
+                }
+            }
+        }
+
+        return $changed;
+    }
+
+    /**
+     * Of all ways to pair a few the one that saves most: the first with each other one, the rest as well as can be.
+     *
+     * @param  list<int|null>  $blanks  an even number of them
+     * @return array{float, list<array{int|null, int|null}>}
+     */
+    private function best(array $blanks): array
+    {
+        if ($blanks === []) {
+            return [0.0, []];
+        }
+        $first = array_shift($blanks);
+        $best = [-1.0, []];
+        foreach ($blanks as $i => $other) {
+            $rest = $blanks;
+            array_splice($rest, $i, 1);
+            [$saved, $pairs] = $this->best($rest);
+            $saved += $this->worth($first, $other);
+            if ($saved > $best[0] + self::HAIR) {
+                $best = [$saved, [[$first, $other], ...$pairs]];
+            }
+        }
+
+        return $best;
     }
 
     private function worth(?int $one, ?int $other): float

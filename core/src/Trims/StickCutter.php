@@ -92,6 +92,9 @@ final class StickCutter
         if (count($this->best) > $bound && $this->lengths !== [] && count($this->lengths) <= self::PATTERNED) {
             $bound = max($bound, $this->patterned($counts));
         }
+        if (count($this->best) > max($near, $bound)) {
+            $this->best = (new EvenSticks($this->lengths, $this->room))->of($counts, max($bound, count($this->best) - 1)) ?? $this->best;
+        }
         if (count($this->best) > $bound && array_sum($counts) <= self::SEARCHED && $this->search($counts, [], $bound)) {
             // Nothing less was left to find.
             $bound = count($this->best);

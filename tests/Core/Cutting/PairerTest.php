@@ -24,6 +24,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;
 use Tests\Core\Roof\BlockMaker;
+use Tests\Core\Roof\RandomRoof;
 use Tests\Core\RoofJob;
 
 /** One sheet, two panels. */
@@ -41,6 +42,16 @@ final class PairerTest extends TestCase
         self::assertEqualsWithDelta($plan->of(CuttingStage::class)->pairing->saved() / 12.0, $apart->of(LoadOutStage::class)->order->coilFeet - $plan->of(LoadOutStage::class)->order->coilFeet, 1e-6);
         self::assertSame($apart->of(LoadOutStage::class)->order->sheets - count($plan->of(CuttingStage::class)->pairing->pairs), $plan->of(LoadOutStage::class)->order->sheets);
         self::assertSame([], $apart->of(CuttingStage::class)->pairing->pairs);
+    }
+
+    /** Two random roofs whose pairs were 96.3 and 97.6 % of the bound before partners were changed. */
+    public function test_partners_are_changed_where_more_is_saved(): void
+    {
+        foreach ([44 => 0.975, 112 => 0.985, 104 => 0.983] as $number => $share) {
+            $pairing = Plan::for((new RandomRoof($number))->job(false))->of(CuttingStage::class)->pairing;
+            self::assertGreaterThanOrEqual($share * $pairing->bound, $pairing->saved(), "$number");
+            self::assertLessThanOrEqual($pairing->bound + 1e-6, $pairing->saved(), "$number");
+        }
     }
 
     #[DataProvider('sheets')]

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
+use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\StickBound;
 use Imbrex\Core\Trims\StickCutter;
+use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimsStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
+use Tests\Core\Roof\RandomRoof;
 use Tests\Core\RoofJob;
 
 /** Runs are divided so that laps and ends come out, pieces cut from as few sticks as there can be. */
@@ -125,6 +128,18 @@ final class StickTest extends TestCase
             if ($try % 3 === 0) {
                 self::assertCount(13, $sticks);
             }
+        }
+    }
+
+    /** 118 and 109 zees of two random roofs, 98-1/2 and 99-2/3 % of what 17 and 11 sticks hold: filling each as full as it gets takes one more. */
+    public function test_what_is_lost_is_shared_out_where_filling_full_takes_a_stick_more(): void
+    {
+        foreach ([[82, 17], [134, 11]] as [$number, $sticks]) {
+            $lot = array_values(array_filter(Plan::for((new RandomRoof($number))->job())->of(TrimsStage::class)->lots, static fn (StickLot $lot): bool => $lot->shape->key === 'zee'))[0];
+            $long = array_sum(array_map(static fn (TrimPiece $piece): float => $piece->length, $lot->pieces));
+            self::assertSame($sticks, (int) ceil($long / 120.0), 'fewer there cannot be');
+            self::assertCount($sticks, $lot->sticks);
+            self::assertTrue($lot->isProven());
         }
     }
 
