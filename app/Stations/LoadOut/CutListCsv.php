@@ -7,6 +7,7 @@ namespace App\Stations\LoadOut;
 use App\Exports\Csv;
 use App\Stations\Edition;
 use App\Stations\Wire;
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Units\Rounding;
@@ -14,7 +15,7 @@ use Imbrex\Core\Units\Rounding;
 /** The cut list as CSV: one line for each length. Columns are described in docs/formats. */
 final class CutListCsv
 {
-    private const COLUMNS = ['quantity', 'length_in', 'length', 'profile', 'cover_in', 'hand', 'material', 'gauge', 'ripped', 'square_feet', 'pounds', 'panels', 'plan', 'order', 'released_by', 'released_at'];
+    private const COLUMNS = ['quantity', 'length_in', 'length', 'profile', 'cover_in', 'hand', 'material', 'gauge', 'colour', 'ripped', 'square_feet', 'pounds', 'panels', 'plan', 'order', 'released_by', 'released_at'];
 
     public function write(Edition $edition): string
     {
@@ -25,8 +26,8 @@ final class CutListCsv
 
         return Csv::write(self::COLUMNS, array_map(static fn (OrderLine $line): array => [
             $line->quantity, $line->length, $tape->print($line->length, Rounding::Up), $line->profile, $covering->profile->cover,
-            $line->hand, $covering->material->key, $covering->gauge, $line->ripped, round($line->squareFeet, 2), round($line->pounds, 1),
-            implode(' ', $line->panels), $edition->revision, $release?->number, $release?->by, $release?->at,
+            $line->hand, $covering->material->key, $covering->gauge, $covering->colour?->value, $line->ripped, round($line->squareFeet, 2), round($line->pounds, 1),
+            implode(', ', $plan->of(CuttingStage::class)->names(array_values($line->panels))), $edition->revision, $release?->number, $release?->by, $release?->at,
         ], $plan->of(LoadOutStage::class)->order->lines));
     }
 }

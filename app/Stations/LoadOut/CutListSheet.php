@@ -50,7 +50,7 @@ final readonly class CutListSheet
     /** A blank at which no line ends. */
     private const FIRM = "\u{A0}";
 
-    public function __construct(private Words $words, private SupplyWords $supplies, private PrintFoot $foot)
+    public function __construct(private Words $words, private SupplyWords $supplies, private PrintFoot $foot, private TrimsBeside $trims)
     {
     }
 
@@ -66,6 +66,7 @@ final readonly class CutListSheet
             $number % 50 === 49 && $edition->tell($number, count($lines));
         }
         $y = $this->totals($sheet, $edition, $tape, $y + 10.0);
+        $y = $this->trims($sheet, $edition, $y);
         $this->findings($sheet, $edition, $tape, $y + 14.0);
         $this->foot->on($sheet, $edition);
 
@@ -79,7 +80,7 @@ final readonly class CutListSheet
         $release = $edition->release;
         $sheet->page();
         $sheet->text(self::MARGIN, 62.0, $this->words->say('print.cut-list'), 22.0, true);
-        $sheet->fitted(self::MARGIN, 80.0, implode(' · ', [$edition->plan()->job->name, $covering->profile->key, $this->words->say('material.'.$covering->material->key).' '.$covering->gauge]), 11.0, $sheet->width - 2 * self::MARGIN);
+        $sheet->fitted(self::MARGIN, 80.0, implode(' · ', [$edition->plan()->job->name, $covering->profile->key, $this->words->say('material.'.$covering->material->key).' '.$covering->gauge, $this->words->say('order.colour', ['colour' => $this->words->say('colour.'.($covering->colour->value ?? 'none'))])]), 11.0, $sheet->width - 2 * self::MARGIN);
         $sheet->fitted(self::MARGIN, 95.0, $release === null
             ? $this->words->say('print.not-released', ['plan' => $edition->revision])
             : $this->words->say('print.released', ['order' => $release->number, 'plan' => $edition->revision, 'by' => $release->by, 'when' => $release->when()]), 11.0, $sheet->width - 2 * self::MARGIN, true);
@@ -164,6 +165,20 @@ final readonly class CutListSheet
         }
 
         return $y;
+    }
+
+    /** One line that leads to the sticks: trims are not in this list. */
+    private function trims(Sheet $sheet, Edition $edition, float $y): float
+    {
+        $text = $this->trims->said($edition->plan());
+        if ($text === null) {
+            return $y;
+        }
+        $wide = $sheet->width - 2 * self::MARGIN;
+        $y = $this->roomFor($sheet, $y, 40.0) + 18.0;
+        $sheet->paragraph(self::MARGIN, $y, $text, 11.0, $wide);
+
+        return $y + 13.0 * (count($sheet->lines($text, 11.0, $wide)) - 1);
     }
 
     private function findings(Sheet $sheet, Edition $edition, TapePrinter $tape, float $y): void

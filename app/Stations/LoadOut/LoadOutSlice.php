@@ -19,7 +19,7 @@ use Imbrex\Core\Trims\Supplies\Supply;
 /** What Load-out shows: the order, what it saved, what stands against it. */
 final readonly class LoadOutSlice
 {
-    public function __construct(private OrderWriter $order, private PairingWriter $pairing, private SupplyWords $supplies, private Wire $wire)
+    public function __construct(private OrderWriter $order, private PairingWriter $pairing, private SupplyWords $supplies, private TrimsBeside $trims, private StandingKinds $standing, private Wire $wire)
     {
     }
 
@@ -30,10 +30,12 @@ final readonly class LoadOutSlice
         $profile = $covering->profile;
 
         return [
-            'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
+            'system' => ['profile' => $profile->key, 'cover' => $profile->cover, 'material' => $covering->material->key, 'gauge' => $covering->gauge, 'colour' => $covering->colour?->value, 'concealed' => $profile->family->isConcealed(), 'representative' => $profile->representative],
             'order' => $this->order->order($plan->of(LoadOutStage::class)->order),
             'ranges' => array_map(static fn (OrderLine $line): string => PanelRange::inWords($plan->of(CuttingStage::class)->names($line->panels)), $plan->of(LoadOutStage::class)->order->lines),
             'supplies' => array_map(fn (Supply $one): array => $this->supplies->of($one, Wire::tape($plan)), $plan->of(LoadOutStage::class)->order->supplies),
+            'trims' => $this->trims->said($plan),
+            'standing' => $this->standing->of($plan, self::standing($plan)),
             'saving' => $this->pairing->saving($plan),
             'mayBeOrdered' => LoadOutStage::mayBeOrdered($plan),
             'findings' => $this->wire->findings($plan, self::standing($plan)),

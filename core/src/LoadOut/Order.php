@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
+use Imbrex\Core\Catalogue\Colour;
 use Imbrex\Core\Trims\Supplies\Supply;
 
 /** What is ordered: lengths by quantity, and the metal they take. */
@@ -16,6 +17,7 @@ final readonly class Order
      * @param  float  $squareFeet  of flat metal; `$wasteSquareFeet` of it does not end up on the roof
      * @param  int  $endPlugs  for seams' open ends at the eave, where they are closed so
      * @param  list<Supply>  $supplies  clips, screws and guards of the field
+     * @param  Colour|null  $colour  of the panels' coat; null where nobody has said
      */
     public function __construct(
         public array $lines,
@@ -27,12 +29,13 @@ final readonly class Order
         public float $pounds,
         public int $endPlugs = 0,
         public array $supplies = [],
+        public ?Colour $colour = null,
     ) {
     }
 
     /** @param  list<Supply>  $supplies  clips, screws and guards of the field */
     public function with(int $endPlugs, array $supplies): self
     {
-        return new self($this->lines, $this->sheets, $this->coilFeet, $this->coilWidth, $this->squareFeet, $this->wasteSquareFeet, $this->pounds, $endPlugs, $supplies);
+        return new self($this->lines, $this->sheets, $this->coilFeet, $this->coilWidth, $this->squareFeet, $this->wasteSquareFeet, $this->pounds, $endPlugs, $supplies, $this->colour);
     }
 }

@@ -35,6 +35,7 @@ final readonly class OrderBuilder
             $list->squareFeet,
             $list->wasteSquareFeet,
             $list->squareFeet * $this->poundsPerSquareFoot(),
+            colour: $this->covering->colour,
         );
     }
 

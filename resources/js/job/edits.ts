@@ -119,8 +119,13 @@ export function freshId(prefix: string, taken: string[]): string {
 }
 
 /** A job with nothing in it yet, but the plane to measure first where it begins with readings. */
-export function emptyJob(name: string, rules: Record<string, number | string>, plane: string | null): JobDocument {
-    return {
+export function emptyJob(
+    name: string,
+    rules: Record<string, number | string>,
+    plane: string | null,
+    profile: Profile | string | null = null,
+): JobDocument {
+    const job: JobDocument = {
         format: 'imbrex-job/2',
         name,
         units: 'imperial',
@@ -132,4 +137,6 @@ export function emptyJob(name: string, rules: Record<string, number | string>, p
         },
         rules,
     };
+    if (profile === null) return job;
+    return typeof profile === 'string' ? setSystem(job, { profile }) : takeOwnProfile(job, profile);
 }

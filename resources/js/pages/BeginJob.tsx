@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { ApiError, call } from '../api/client';
 import { emptyJob } from '../job/edits';
 import { FieldForm } from './FieldForm';
+import { FirstProfile, type Chosen } from './FirstProfile';
 
 const WAYS = ['readings', 'blocks', 'file'] as const;
 
@@ -13,12 +14,13 @@ export function BeginJob() {
     const go = useNavigate();
     const [way, setWay] = useState<(typeof WAYS)[number]>('readings');
     const [file, setFile] = useState<File | null>(null);
+    const [profile, setProfile] = useState<Chosen>(null);
     const drawing = file !== null && /\.dxf$/i.test(file.name);
 
     const begin = async (name: string): Promise<string> => {
         const rules = (await call<{ rules: Record<string, number | string> }>('GET', 'crew')).rules;
         const plane = way === 'readings' ? t('survey.first-plane') : null;
-        return (await call<{ id: string }>('POST', 'jobs', emptyJob(name, rules, plane))).id;
+        return (await call<{ id: string }>('POST', 'jobs', emptyJob(name, rules, plane, profile))).id;
     };
     const read = async (file: File) => {
         if (drawing) {
@@ -76,7 +78,9 @@ export function BeginJob() {
                         const job = await begin(name.trim());
                         await go(`/jobs/${job}/${way === 'blocks' ? 'roof' : 'survey'}`);
                     }}
-                />
+                >
+                    <FirstProfile chosen={profile} onChoose={setProfile} />
+                </FieldForm>
             )}
         </section>
     );

@@ -55,11 +55,11 @@ final class TrimsTest extends FeatureTestCase
         $eave = $trims['eave-hall.N.eave-trim'];
         self::assertEquals(['eave-trim', 'eave-hall.N', 8.25], [$eave['kind'], $eave['edge'], $eave['girth']]);
         self::assertEqualsWithDelta([135.0, 116.56505117707799], $eave['bendsDegrees'], 1e-6);
-        // 700, a tab of one, and at the other corner the kick of 3/4 at 45 degrees: seven pieces with laps of 6.
-        $end = (700.0 + 1.0 + 0.75 * sin(M_PI_4) + 6 * 6.0 - 5 * 120.0) / 2.0;
+        // 700, longer than the eaves it meets and so with a tab of one at both corners: seven pieces with laps of 6.
+        $end = (700.0 + 2.0 + 6 * 6.0 - 5 * 120.0) / 2.0;
         self::assertEqualsWithDelta([$end, 120, 120, 120, 120, 120, $end], array_column($eave['pieces'], 'length'), 1e-9);
         $kinds = static fn (int $piece): array => [$eave['pieces'][$piece]['ends']['low']['kind'], $eave['pieces'][$piece]['ends']['high']['kind']];
-        self::assertSame([['corner-cut', 'lap-under'], ['lap-over', 'corner-tab']], [$kinds(0), $kinds(6)]);
+        self::assertSame([['corner-tab', 'lap-under'], ['lap-over', 'corner-tab']], [$kinds(0), $kinds(6)]);
         // The foot of a valley pan between equal roofs of 6 in 12, and the rakes' mitre.
         $foot = $trims['valley-hall.S-wing.E.valley-pan']['pieces'][0]['ends']['low'];
         self::assertEqualsWithDelta(48.189685104221404, $foot['toLineDegrees'][0], 1e-6);
@@ -95,7 +95,7 @@ final class TrimsTest extends FeatureTestCase
         $job->refresh();
         $now = $slice('eave-hall.N');
         self::assertSame('7 pieces, laps 4″', $now['run']['said']);
-        self::assertSame([120, 120, 120, 120, 120, 101, 24], array_map(intval(...), array_column($now['run']['pieces'], 'length')), 'what would be 5 takes from the piece before it');
+        self::assertSame([120, 120, 120, 120, 120, 102, 24], array_map(intval(...), array_column($now['run']['pieces'], 'length')), 'what would be 6 takes from the piece before it');
         self::assertLessThanOrEqual($promised, $lot($now)['used']);
         self::assertEquals([126], array_column($now['lots'], null, 'shape')['trim-cleat']['stocks']);
         // The sketch is the trim's at this eave.

@@ -13,7 +13,7 @@ import { useJob } from '../../job/JobContext';
 import { forgetBuilds } from '../../job/buildEdits';
 import { setSystem, takeOwnProfile } from '../../job/edits';
 import { Len } from '../../tape/Len';
-import { SectionDrawing } from './SectionDrawing';
+import { ProfileSection } from '../../deck/ProfileSection';
 
 type ChosenColour = NonNullable<JobDocument['system']>['colour'];
 
@@ -187,7 +187,7 @@ function Profiles({ name, rows, chosen, mayChange }: ProfilesProps) {
                                 <div className="small">{t(`family.${row.family}`)}</div>
                             </th>
                             <td>
-                                <SectionDrawing section={row.section} />
+                                <ProfileSection section={row.section} />
                             </td>
                             <td className="n">
                                 <Len inches={row.cover} inchesOnly />

@@ -21,6 +21,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                             cover: print(system.cover, 'nearest', true),
                             material: t(`material.${system.material}`),
                             gauge: system.gauge,
+                            colour: t('order.colour', { colour: t(`colour.${system.colour ?? 'none'}`) }),
                         })}
                     />
                 </span>

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { LoadOutSlice } from '../../contracts/load-out';
 import { Findings } from '../../bench/Findings';
 import { tipPlaces } from '../../api/tips';
@@ -84,6 +85,11 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                         ))}
                     </tbody>
                 </table>
+            )}
+            {slice.trims && (
+                <p className="finding" data-severity="note">
+                    {slice.trims} <Link to={`/jobs/${job.id}/edges?view=sticks`}>{t('load.to-sticks')}</Link>
+                </p>
             )}
             {slice.saving && (
                 <p style={{ marginTop: 8 }}>

@@ -9,10 +9,10 @@ import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../../api/client';
 import { useOrders, type ReleasedOrder } from '../../api/orders';
 import { useSession } from '../../api/queries';
-import { Findings } from '../../bench/Findings';
 import { OrderServes } from '../../bench/OrderServes';
 import type { LoadOutSlice } from '../../contracts/load-out';
 import { useJob } from '../../job/JobContext';
+import { Said } from '../../tape/Len';
 
 /** What was released, each order with its files for good, and the release of the next. */
 export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
@@ -22,6 +22,7 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
     const mayRelease = (useSession().data?.user?.may.release ?? false) && !job.archived;
     const orders = useOrders(job.id, job.revision);
     const [asking, setAsking] = useState(false);
+    const [ticked, setTicked] = useState<string[]>([]);
     const [fault, setFault] = useState<string | null>(null);
     const heading = useRef<HTMLHeadingElement>(null);
     const release = async () => {
@@ -62,7 +63,10 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                     variant="contained"
                     sx={{ mt: 1 }}
                     disabled={!slice.mayBeOrdered || job.state !== 'saved' || (newest !== undefined && !newest.changed)}
-                    onClick={() => setAsking(true)}
+                    onClick={() => {
+                        setTicked([]);
+                        setAsking(true);
+                    }}
                 >
                     {t('load.release', { sheets: order.pieces })}
                 </Button>
@@ -86,10 +90,10 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                     {t('load.release-ask', { sheets: order.pieces, plan: job.revision })}
                 </DialogTitle>
                 <DialogContent>
-                    {slice.findings.length === 0 ? (
+                    {slice.standing.length === 0 ? (
                         <p>{t('load.nothing-to-settle')}</p>
                     ) : (
-                        <Findings findings={slice.findings} />
+                        <Standing slice={slice} ticked={ticked} onTick={setTicked} />
                     )}
                     <p className="muted" style={{ marginTop: 10 }}>
                         {t('load.release-keeps')}
@@ -99,12 +103,53 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                     <Button onClick={() => setAsking(false)} autoFocus>
                         {t('load.not-yet')}
                     </Button>
-                    <Button variant="contained" onClick={() => void release()}>
+                    <Button
+                        variant="contained"
+                        disabled={slice.standing.some((one) => !ticked.includes(one.code))}
+                        onClick={() => void release()}
+                    >
                         {t('load.release-order')}
                     </Button>
                 </DialogActions>
             </Dialog>
         </section>
+    );
+}
+
+interface StandingProps {
+    slice: LoadOutSlice;
+    ticked: string[];
+    onTick: (ticked: string[]) => void;
+}
+
+/** What stands against the order, a kind a line with where else it stands, each to be ticked off. */
+function Standing({ slice, ticked, onTick }: StandingProps) {
+    const { t } = useTranslation();
+    return (
+        <fieldset className="ticks">
+            <legend>{t('load.tick-off')}</legend>
+            {slice.standing.map((one) => (
+                <label key={one.code} className="finding" data-severity={one.severity}>
+                    <input
+                        type="checkbox"
+                        checked={ticked.includes(one.code)}
+                        onChange={(event) =>
+                            onTick(
+                                event.target.checked
+                                    ? [...ticked, one.code]
+                                    : ticked.filter((other) => other !== one.code),
+                            )
+                        }
+                    />
+                    <span>
+                        <Said text={one.message} />
+                        {one.also.length > 0 && (
+                            <span className="muted small"> {t('load.also', { where: one.also.join(', ') })}</span>
+                        )}
+                    </span>
+                </label>
+            ))}
+        </fieldset>
     );
 }
 

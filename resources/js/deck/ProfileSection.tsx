@@ -5,7 +5,7 @@ const HIGH = 2.4;
 const MARGIN = 2.8;
 
 /** A profile cut across. All are drawn to one scale, so that they can be told apart at a glance; decoration beside its numbers. */
-export function SectionDrawing({ section }: { section: [number, number][] }) {
+export function ProfileSection({ section }: { section: [number, number][] }) {
     const line = section.map(([u, v]) => `${((u + MARGIN) * SCALE).toFixed(1)},${((HIGH - v) * SCALE).toFixed(1)}`);
     return (
         <svg

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\LoadOut;
+
+use App\Stations\Edges\EdgeNames;
+use App\Stations\Wire;
+use App\Words\Words;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+
+/** What stands against an order, a kind a line with where it stands: whoever releases ticks off each. */
+final readonly class StandingKinds
+{
+    public function __construct(private Words $words, private EdgeNames $edges)
+    {
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<array{code: string, severity: string, message: string, also: list<string>}> the first of each kind in words, and where else it stands
+     */
+    public function of(Plan $plan, array $findings): array
+    {
+        $kinds = [];
+        $edges = $this->edges->of($plan->of(RoofStage::class)->roof);
+        foreach ($findings as $finding) {
+            $kinds[$finding->code][] = $finding;
+        }
+
+        return array_values(array_map(fn (array $alike): array => [
+            'code' => $alike[0]->code,
+            'severity' => $alike[0]->severity->value,
+            'message' => $this->words->finding($alike[0], Wire::tape($plan)),
+            'also' => array_values(array_unique(array_map(fn (Finding $finding): string => $this->name($plan, $edges, $finding->where), array_slice($alike, 1)))),
+        ], $kinds));
+    }
+
+    /** @param  array<string, string>  $edges  names by id */
+    private function name(Plan $plan, array $edges, string $where): string
+    {
+        $panel = $plan->of(CuttingStage::class)->panel($where);
+
+        return $panel !== null ? $plan->of(CuttingStage::class)->name($where) : $plan->of(RoofStage::class)->roof->face($where)->name ?? $edges[$where] ?? $where;
+    }
+}
