@@ -35,10 +35,13 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    protected function beginJob(Person $person, string $name): void
+    protected function beginJob(Person $person, string $name, ?string $profile = null): void
     {
         $person->press('New job');
         $person->type('Name of the job', $name);
+        if ($profile !== null) {
+            $person->find("//label[starts-with(normalize-space(.), '$profile')]")->click();
+        }
         $person->press('Begin');
         $person->waitFor("//*[contains(@class,'workspace')]");
     }
@@ -86,10 +89,10 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** The same, typed as people type them. */
-    protected function typeOarStore(Person $person, string $name): void
+    protected function typeOarStore(Person $person, string $name, ?string $profile = null): void
     {
         $person->goTo('/jobs');
-        $this->beginJob($person, $name);
+        $this->beginJob($person, $name, $profile);
         foreach (['214-1/4', '214 3/8', "17' 10 1/4"] as $typed) {
             $this->takeReading($person, 'Eave to ridge', $typed);
         }

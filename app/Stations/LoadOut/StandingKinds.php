@@ -9,6 +9,7 @@ use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Findings\Severity;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 
@@ -21,12 +22,14 @@ final readonly class StandingKinds
 
     /**
      * @param  list<Finding>  $findings
-     * @return list<array{code: string, severity: string, message: string, also: list<string>}> the first of each kind in words, and where else it stands
+     * @return list<array{code: string, severity: string, message: string, where: list<string>}> the first of each kind in words, and the places it stands at; the gravest first
      */
     public function of(Plan $plan, array $findings): array
     {
         $kinds = [];
         $edges = $this->edges->of($plan->of(RoofStage::class)->roof);
+        $gravity = array_flip(array_column(Severity::cases(), 'value'));
+        usort($findings, static fn (Finding $a, Finding $b): int => $gravity[$a->severity->value] <=> $gravity[$b->severity->value]);
         foreach ($findings as $finding) {
             $kinds[$finding->code][] = $finding;
         }
@@ -35,15 +38,15 @@ final readonly class StandingKinds
             'code' => $alike[0]->code,
             'severity' => $alike[0]->severity->value,
             'message' => $this->words->finding($alike[0], Wire::tape($plan)),
-            'also' => array_values(array_unique(array_map(fn (Finding $finding): string => $this->name($plan, $edges, $finding->where), array_slice($alike, 1)))),
+            'where' => array_values(array_unique(array_filter(array_map(fn (Finding $finding): ?string => $this->name($plan, $edges, $finding->where), $alike)))),
         ], $kinds));
     }
 
     /** @param  array<string, string>  $edges  names by id */
-    private function name(Plan $plan, array $edges, string $where): string
+    private function name(Plan $plan, array $edges, string $where): ?string
     {
         $panel = $plan->of(CuttingStage::class)->panel($where);
 
-        return $panel !== null ? $plan->of(CuttingStage::class)->name($where) : $plan->of(RoofStage::class)->roof->face($where)->name ?? $edges[$where] ?? $where;
+        return $panel !== null ? $plan->of(CuttingStage::class)->name($where) : $plan->of(RoofStage::class)->roof->face($where)->name ?? $edges[$where] ?? null;
     }
 }

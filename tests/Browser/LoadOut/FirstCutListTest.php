@@ -16,7 +16,8 @@ final class FirstCutListTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
-        $this->typeOarStore($person, 'Net loft');
+        // Nothing of a profile nobody chose is ordered.
+        $this->typeOarStore($person, 'Net loft', 'snap-lock-1.5-16');
 
         $person->pressBeginning('Eave to ridge: show its readings');
         $person->sees('17′ 10 3/8″');
@@ -49,7 +50,15 @@ final class FirstCutListTest extends BrowserTestCase
         $person->press('Not yet');
         $person->doesNotSee('Release 32 sheets of plan');
         $person->sees('Nothing is ordered yet.');
+        $person->sees('Trims are not in this list: 36 pieces');
         $person->press('Release 32 sheets');
+        // Each kind is ticked off before it goes.
+        $ticks = $person->all("//*[@role='dialog']//input[@type='checkbox']");
+        self::assertNotSame([], $ticks);
+        foreach ($ticks as $tick) {
+            self::assertNotSame([], $person->all("//button[normalize-space()='Release the order'][@disabled]"));
+            $tick->click();
+        }
         $person->press('Release the order');
         $person->sees('Order 1: 32 sheets');
         $person->waitUntil(fn (): bool => $person->driver->executeScript('return document.activeElement.textContent') === 'Release', fn (): string => 'Focus is elsewhere');

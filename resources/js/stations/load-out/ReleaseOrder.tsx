@@ -143,8 +143,8 @@ function Standing({ slice, ticked, onTick }: StandingProps) {
                     />
                     <span>
                         <Said text={one.message} />
-                        {one.also.length > 0 && (
-                            <span className="muted small"> {t('load.also', { where: one.also.join(', ') })}</span>
+                        {one.where.length > 0 && (
+                            <span className="muted small"> {t('load.where', { where: one.where.join(', ') })}</span>
                         )}
                     </span>
                 </label>
