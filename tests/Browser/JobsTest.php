@@ -97,6 +97,9 @@ final class JobsTest extends BrowserTestCase
         $person->sees('Slip hall.dxf');
         $person->sees('20′ 0″ × 10′ 0″');
         $person->type('Pitch', '4');
+        $person->driver->executeScript('arguments[0].focus()', [$person->find("//*[@data-outline='P1']//*[@data-side='0']")]);
+        $person->keys(WebDriverKeys::ENTER);
+        $person->sees('Check the edges.');
         $person->press('Take over');
         $person->waitForSave();
         $person->sees('Slip hall');

@@ -200,7 +200,7 @@ final class WordsTest extends FeatureTestCase
             'station.' => $keys, 'tile.' => $keys, 'tile.state.' => ['not-begun', 'to-settle', 'blocked'],
             'send.' => [...$files, 'job.json'],
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
-            'form.' => $requests, 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
+            'form.' => [...$requests, 'eaves.*'], 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],

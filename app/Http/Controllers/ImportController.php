@@ -20,7 +20,7 @@ final class ImportController
     {
         $roof = new DrawnRoof($reader->read($request->text()));
 
-        return new JsonResponse($roof->planes($request->unit(), $request->scale(), $request->inPlan(), $request->rise()));
+        return new JsonResponse($roof->planes($request->unit(), $request->scale(), $request->inPlan(), $request->rise(), $request->eaves()));
     }
 
     public function readings(TableRequest $request, Job $job, JobReader $reader): JsonResponse

@@ -15,6 +15,8 @@ final class DrawingRequest extends UploadedText
             'unit' => ['nullable', 'in:in,ft,mm,cm,m'],
             'scale' => ['nullable', 'numeric', 'min:0.0001', 'max:10000'],
             'drawn' => ['nullable', 'in:plan,deck'],
+            'eaves' => ['nullable', 'array', 'max:60'],
+            'eaves.*' => ['integer', 'min:0', 'max:199'],
             'riseIn12' => ['nullable', 'numeric', 'min:0.1', 'max:48'],
         ];
     }
@@ -32,6 +34,17 @@ final class DrawingRequest extends UploadedText
     public function inPlan(): bool
     {
         return $this->string('drawn')->toString() !== 'deck';
+    }
+
+    /** @return array<string, int> by outline: which side is its eave */
+    public function eaves(): array
+    {
+        $eaves = [];
+        foreach ((array) $this->input('eaves', []) as $outline => $side) {
+            $eaves[(string) $outline] = (int) $side;
+        }
+
+        return $eaves;
     }
 
     public function rise(): ?float

@@ -37,10 +37,11 @@ final class DrawnRoof
 
     /**
      * @param  bool  $inPlan  drawn as seen from above; otherwise each outline is a true face
-     * @param  float|null  $rise  the pitch, in 12, of outlines that have none written in them
-     * @return array{unit: string|null, size: array{float, float}, asks: list<string>, planes: list<array<string, mixed>>, notUnderstood: list<array{what: string, layer: string, count: int}>}
+     * @param  float|null  $rise  the pitch, in 12, of outlines that have none written in them, or several
+     * @param  array<string, int>  $eaves  by outline: which side somebody said is its eave
+     * @return array{unit: string|null, size: array{float, float}, asks: list<string>, outlines: list<array<string, mixed>>, planes: list<array<string, mixed>>, notUnderstood: list<array{what: string, layer: string, count: int}>}
      */
-    public function planes(?string $unit, float $scale, bool $inPlan, ?float $rise): array
+    public function planes(?string $unit, float $scale, bool $inPlan, ?float $rise, array $eaves = []): array
     {
         $unit ??= $this->drawing->unit;
         $factor = (self::INCHES[$unit ?? 'in']) * $scale;
@@ -54,17 +55,34 @@ final class DrawnRoof
         } elseif (max($size) < self::LEAST_SIZE || max($size) > self::MOST_SIZE) {
             $asks[] = 'scale';
         }
-        $texts = array_map(fn (array $o): string => $this->textIn($o['polygon'], $factor), $outlines);
-        $pitches = array_map(fn (string $text): ?float => $this->pitchIn($text) ?? $rise, $texts);
-        if (in_array(null, $pitches, true)) {
-            $asks[] = 'pitch';
+        $texts = array_map(fn (array $o): array => $this->textsIn($o['polygon'], $factor), $outlines);
+        $written = array_map(static fn (array $own): array => array_values(array_unique(array_merge(...array_map(DrawnPitch::in(...), $own)), SORT_REGULAR)), $texts);
+        // Two that differ, or one no gauge shows, are asked.
+        $pitches = array_map(static fn (array $own): ?float => count($own) === 1 && $own[0] !== null ? $own[0] : $rise, $written);
+        foreach ($pitches as $number => $pitch) {
+            $pitch === null && $asks[] = $written[$number] === [] ? 'pitch' : 'pitches';
         }
+        $polygons = array_column($outlines, 'polygon');
+        $kinds = array_map(fn (Polygon $polygon): array => $this->kinds($polygon, $factor), $polygons);
+        $finder = new EaveFinder($polygons, $kinds, self::SAME_LINE);
+        $first = array_map(static fn (int $number): ?int => isset($polygons[$number]->corners[$eaves['P'.($number + 1)] ?? -1]) ? $eaves['P'.($number + 1)] : $finder->of($number), array_keys($polygons));
+        if (in_array(null, $first, true)) {
+            $asks[] = 'eaves';
+        }
+        $names = array_map(fn (int $number): string => $this->name($texts[$number], $outlines[$number]['layer'], $number), array_keys($outlines));
+
+        $planes = $asks === [] ? $this->documents($outlines, $names, array_map(floatval(...), $pitches), $inPlan, $kinds, array_map(intval(...), $first)) : [];
 
         return [
             'unit' => $unit,
             'size' => $size,
-            'asks' => $asks,
-            'planes' => $asks === [] ? $this->documents($outlines, $texts, array_map(floatval(...), $pitches), $inPlan, $factor) : [],
+            'asks' => array_values(array_unique($asks)),
+            'outlines' => array_map(static fn (int $number): array => [
+                'id' => 'P'.($number + 1), 'name' => $names[$number], 'eave' => $first[$number],
+                'corners' => array_map(static fn (Point $corner): array => [round($corner->u, 4), round($corner->v, 4)], $polygons[$number]->corners),
+                'kinds' => isset($planes[$number]) ? self::asDrawn($planes[$number]['edges'], (int) $first[$number]) : array_map(static fn (?EdgeKind $kind): ?string => $kind?->value, $kinds[$number]),
+            ], array_keys($polygons)),
+            'planes' => $planes,
             'notUnderstood' => $this->drawing->notUnderstood(),
         ];
     }
@@ -121,34 +139,46 @@ final class DrawnRoof
         return [max($u) - min($u), max($v) - min($v)];
     }
 
-    private function textIn(Polygon $polygon, float $factor): string
+    /**
+     * @param  list<string>  $edges  from the eave on
+     * @return list<string> by the sides of the outline as it is drawn
+     */
+    private static function asDrawn(array $edges, int $eave): array
     {
-        foreach ($this->drawing->texts as $text) {
-            if ($polygon->contains(new Point($text['at'][0] * $factor, $text['at'][1] * $factor))) {
-                return $text['text'];
-            }
-        }
+        $count = count($edges);
 
-        return '';
+        return array_map(static fn (int $side): string => $edges[($side - $eave + $count) % $count], array_keys($edges));
     }
 
-    private function pitchIn(string $text): ?float
+    /** @return list<string> */
+    private function textsIn(Polygon $polygon, float $factor): array
     {
-        return preg_match('/(\d{1,2}(?:\.\d+)?)\s*[:\/]\s*12\b/', $text, $m) === 1 && (float) $m[1] > 0.0 && (float) $m[1] <= 48.0 ? (float) $m[1] : null;
+        $texts = array_filter($this->drawing->texts, static fn (array $text): bool => $polygon->contains(new Point($text['at'][0] * $factor, $text['at'][1] * $factor)));
+
+        return array_values(array_column($texts, 'text'));
+    }
+
+    /** @param  list<string>  $texts  within it */
+    private function name(array $texts, string $layer, int $number): string
+    {
+        $named = array_values(array_filter(array_map(DrawnPitch::without(...), $texts), static fn (string $text): bool => preg_match('/\p{L}/u', $text) === 1));
+
+        return mb_substr($named[0] ?? $layer.' '.($number + 1), 0, 120);
     }
 
     /**
      * @param  list<array{layer: string, polygon: Polygon}>  $outlines
-     * @param  list<string>  $texts
+     * @param  list<string>  $names
      * @param  list<float>  $pitches
+     * @param  list<list<EdgeKind|null>>  $drawn  kinds of their sides, as layers say
+     * @param  list<int>  $eaves  which side is the eave
      * @return list<array<string, mixed>>
      */
-    private function documents(array $outlines, array $texts, array $pitches, bool $inPlan, float $factor): array
+    private function documents(array $outlines, array $names, array $pitches, bool $inPlan, array $drawn, array $eaves): array
     {
         $turned = [];
         foreach ($outlines as $number => $outline) {
-            $kinds = $this->kinds($outline['polygon'], $factor);
-            $turned[] = ['polygon' => $outline['polygon'], 'kinds' => $kinds, 'first' => $this->eave($outline['polygon'], $kinds)];
+            $turned[] = ['polygon' => $outline['polygon'], 'kinds' => array_map(static fn (?EdgeKind $kind): ?string => $kind?->value, $drawn[$number]), 'first' => $eaves[$number]];
         }
         $ties = array_map(fn (int $number): array => $inPlan ? $this->ties($turned, $number) : [], array_keys($turned));
         $met = [];
@@ -160,11 +190,10 @@ final class DrawnRoof
         $documents = [];
         foreach ($turned as $number => ['polygon' => $polygon, 'kinds' => $kinds, 'first' => $first]) {
             $count = count($polygon->corners);
-            $name = trim((string) preg_replace('/\s*\d{1,2}(?:\.\d+)?\s*[:\/]\s*12\b/', '', $texts[$number]));
             $outlineOnDeck = $this->onDeck($polygon, $first, $inPlan ? Pitch::ofRise($pitches[$number])->slopeFactor() : 1.0);
             $documents[] = [
                 'id' => 'P'.($number + 1),
-                'name' => mb_substr($name === '' ? $outlines[$number]['layer'].' '.($number + 1) : $name, 0, 120),
+                'name' => $names[$number],
                 'riseIn12' => $pitches[$number],
                 'outline' => $outlineOnDeck,
                 'edges' => $this->allKinds($outlineOnDeck, array_map(static fn (int $i): ?string => $kinds[($first + $i) % $count], range(0, $count - 1)), $met['P'.($number + 1)] ?? []),
@@ -179,7 +208,7 @@ final class DrawnRoof
     /**
      * What lines on layers named after an edge kind say about each side.
      *
-     * @return list<string|null>
+     * @return list<EdgeKind|null>
      */
     private function kinds(Polygon $polygon, float $factor): array
     {
@@ -189,31 +218,16 @@ final class DrawnRoof
             $middle = new Point(($a->u + $b->u) / 2.0, ($a->v + $b->v) / 2.0);
             $kinds[$side] = null;
             foreach ($this->drawing->lines as $line) {
-                $kind = EdgeKind::tryFrom(strtolower($line['layer']));
+                $kind = LayerKinds::of($line['layer']);
                 [$from, $to] = [new Point($line['from'][0] * $factor, $line['from'][1] * $factor), new Point($line['to'][0] * $factor, $line['to'][1] * $factor)];
                 if ($kind !== null && abs($from->distanceTo($middle) + $middle->distanceTo($to) - $from->distanceTo($to)) < self::SAME_LINE / 10.0) {
-                    $kinds[$side] = $kind->value;
+                    $kinds[$side] = $kind;
                     break;
                 }
             }
         }
 
         return array_values($kinds);
-    }
-
-    /** @param  list<string|null>  $kinds */
-    private function eave(Polygon $polygon, array $kinds): int
-    {
-        $best = 0;
-        $score = -1.0;
-        foreach (array_keys($polygon->corners) as $side) {
-            $own = $polygon->sideLength($side) + ($kinds[$side] === 'eave' ? 1e6 : 0.0);
-            if ($own > $score) {
-                [$score, $best] = [$own, $side];
-            }
-        }
-
-        return $best;
     }
 
     /** @return list<array{float, float}> turned so that the eave runs along u */

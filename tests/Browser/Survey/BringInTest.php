@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Survey;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserTestCase;
 use Tests\Support\Person;
 
@@ -83,6 +84,11 @@ final class BringInTest extends BrowserTestCase
         $person->sees('PIPES: 1 × circle');
         $person->choose('Unit', 'feet');
         $person->type('Pitch', '12');
+        // Which side is the eave is not guessed.
+        $person->sees('Press the eave of each pale outline.');
+        $person->driver->executeScript('arguments[0].focus()', [$person->find("//*[@data-outline='P1']//*[@data-side='0']")]);
+        $person->keys(WebDriverKeys::ENTER);
+        $person->sees('Check the edges.');
         $person->sees('4 corners, 12 in 12');
         $person->press('Take over');
         $person->press('SLIP 1');

@@ -49,12 +49,14 @@ final class ImportTest extends FeatureTestCase
         $job = $this->boathouse();
         $square = self::drawing([['ROOF', [[0, 0], [30, 0], [30, 16], [0, 16]]]]);
 
-        $this->dxf($job, $square)->assertOk()->assertJsonPath('asks', ['unit', 'pitch'])->assertJsonPath('planes', []);
-        $this->dxf($job, $square, ['unit' => 'in', 'riseIn12' => '6'])->assertOk()->assertJsonPath('asks', []);
-        $this->dxf($job, $square, ['unit' => 'mm', 'riseIn12' => '6'])->assertOk()->assertJsonPath('asks', ['scale']);
-        $metres = $this->dxf($job, $square, ['unit' => 'm', 'riseIn12' => '12', 'drawn' => 'plan'])->assertOk()->json('planes.0.outline');
+        $this->dxf($job, $square)->assertOk()->assertJsonPath('asks', ['unit', 'pitch', 'eaves'])->assertJsonPath('planes', []);
+        $said = ['eaves' => ['P1' => '0']];
+        $this->dxf($job, $square, ['unit' => 'in', 'riseIn12' => '6'])->assertOk()->assertJsonPath('asks', ['eaves'])->assertJsonPath('outlines.0.eave', null);
+        $this->dxf($job, $square, ['unit' => 'in', 'riseIn12' => '6', ...$said])->assertOk()->assertJsonPath('asks', []);
+        $this->dxf($job, $square, ['unit' => 'mm', 'riseIn12' => '6', ...$said])->assertOk()->assertJsonPath('asks', ['scale']);
+        $metres = $this->dxf($job, $square, ['unit' => 'm', 'riseIn12' => '12', 'drawn' => 'plan', ...$said])->assertOk()->json('planes.0.outline');
         self::assertEqualsWithDelta([[0, 0], [30000 / 25.4, 0], [30000 / 25.4, 16000 / 25.4 * sqrt(2)], [0, 16000 / 25.4 * sqrt(2)]], $metres, 1e-4);
-        $deck = $this->dxf($job, $square, ['unit' => 'ft', 'riseIn12' => '12', 'drawn' => 'deck'])->json('planes.0.outline');
+        $deck = $this->dxf($job, $square, ['unit' => 'ft', 'riseIn12' => '12', 'drawn' => 'deck', ...$said])->json('planes.0.outline');
         self::assertEqualsWithDelta([[0, 0], [360, 0], [360, 192], [0, 192]], $deck, 1e-4);
         $this->dxf($job, $square, ['unit' => 'ft', 'scale' => '2', 'riseIn12' => '12'])->assertJsonPath('size', [720, 384]);
     }
@@ -73,6 +75,58 @@ final class ImportTest extends FeatureTestCase
         self::assertSame(['eave', 'rake', 'ridge', 'rake'], $answer['planes'][0]['edges']);
         self::assertSame('P2', $answer['planes'][0]['ties'][0]['plane']);
         self::assertEqualsCanonicalizing(['CIRCLE', 'crossing'], array_column($answer['notUnderstood'], 'what'));
+    }
+
+    /** @return iterable<string, array{list<string>, float|null, list<string>}> texts in one outline; the pitch of it; what is asked */
+    public static function writtenPitches(): iterable
+    {
+        yield 'a fraction' => [['6 1/2:12'], 6.5, []];
+        yield 'with a hyphen' => [['Slip hall, 6-1/2 in 12'], 6.5, []];
+        yield 'decimals' => [['8.6/12'], 8.6, []];
+        yield 'a decimal comma' => [['8,6 : 12'], 8.6, []];
+        yield 'degrees' => [['45°'], 12.0, []];
+        yield 'a date' => [['drawn 3/12/2026'], null, ['pitch']];
+        yield 'a date the other way' => [['2026-03/12', '12/3/12', '03/12'], null, ['pitch']];
+        yield 'a time' => [['7:12 pm'], null, ['pitch']];
+        yield 'a date beside a pitch' => [['3/12/26', 'S 5:12'], 5.0, []];
+        yield 'the same twice' => [['5:12', '5 in 12'], 5.0, []];
+        yield 'two that differ' => [['5:12', '6:12'], null, ['pitches']];
+        yield 'one no gauge shows' => [['6 1/3:12'], null, ['pitches']];
+    }
+
+    /** @param  list<string>  $texts @param  list<string>  $asks */
+    #[DataProvider('writtenPitches')]
+    public function test_pitches_are_read_as_the_tape_field_reads_them(array $texts, ?float $rise, array $asks): void
+    {
+        $words = implode('', array_map(static fn (int $i, string $text): string => "0\nTEXT\n8\nN\n10\n20\n20\n".(20 + 9 * $i)."\n1\n$text\n", array_keys($texts), $texts));
+        $text = self::drawing([['ROOF', [[0, 0], [400, 0], [400, 200], [0, 200]]]], $words);
+        $answer = $this->dxf($this->boathouse(), $text, ['unit' => 'in', 'eaves' => ['P1' => '0']])->assertOk()->json();
+        self::assertSame($asks, $answer['asks']);
+        self::assertEqualsWithDelta($rise, $answer['planes'][0]['riseIn12'] ?? null, 1e-9);
+    }
+
+    /**
+     * Two faces of a gable, each 120 along its eave and 200 deep: by length the deep sides would be eaves, and both faces turned by 90°. What they share
+     * is the ridge.
+     */
+    public function test_the_eave_is_found_by_what_a_drawing_says_and_never_by_length(): void
+    {
+        $job = $this->boathouse();
+        $gable = [['A', [[0, 0], [120, 0], [120, 200], [0, 200]]], ['B', [[120, 400], [120, 200], [0, 200], [0, 400]]]];
+        $answer = $this->dxf($job, self::drawing($gable), ['unit' => 'in', 'riseIn12' => '12'])->assertOk()->json();
+        self::assertSame([[], ['eave', 'rake', 'ridge', 'rake']], [$answer['asks'], $answer['planes'][0]['edges']]);
+        self::assertEqualsWithDelta([[0, 0], [120, 0], [120, 200 * sqrt(2)], [0, 200 * sqrt(2)]], $answer['planes'][0]['outline'], 1e-4);
+        self::assertEqualsWithDelta(200 * sqrt(2), $answer['planes'][1]['outline'][2][1], 1e-4);
+        // A layer that has the word in it, in another language.
+        foreach (['A-DACH-TRAUFE' => 'eave', 'Egout_neuf' => 'eave', 'cubierta-cumbrera' => 'ridge'] as $layer => $kind) {
+            $side = $kind === 'eave' ? "10\n0\n20\n0\n11\n0\n21\n200" : "10\n120\n20\n0\n11\n120\n21\n200";
+            $one = $this->dxf($job, self::drawing([$gable[0]], "0\nLINE\n8\n$layer\n$side\n"), ['unit' => 'in', 'riseIn12' => '12'])->assertOk()->json();
+            self::assertSame([], $one['asks'], $layer);
+            self::assertEqualsWithDelta([200, 0], $one['planes'][0]['outline'][1], 1e-4, $layer);
+        }
+        // A side that is no side is asked again.
+        $this->dxf($job, self::drawing([$gable[0]]), ['unit' => 'in', 'riseIn12' => '12', 'eaves' => ['P1' => '9']])->assertOk()->assertJsonPath('asks', ['eaves']);
+        $this->dxf($job, self::drawing([$gable[0]]), ['unit' => 'in', 'eaves' => ['P1' => 'low']])->assertUnprocessable();
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -10,12 +10,14 @@ import { useJob } from '../../job/JobContext';
 import { takeIn } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
 import { readPitch } from '../../tape/readPitch';
+import { DrawnOutlines, type DrawnOutline } from './DrawnOutlines';
 import { Faults, FilePicker, Planes } from './bringing';
 
 interface Drawn {
     unit: string | null;
     size: [number, number];
     asks: string[];
+    outlines: DrawnOutline[];
     planes: Plane[];
     notUnderstood: { what: string; layer: string; count: number }[];
 }
@@ -29,6 +31,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
     const [drawn, setDrawn] = useState<'plan' | 'deck'>('plan');
     const [pitch, setPitch] = useState('');
     const [without, setWithout] = useState<string[]>([]);
+    const [eaves, setEaves] = useState<Record<string, number>>({});
     const rise = readPitch(pitch);
     const query = useQuery({
         queryKey: [
@@ -40,6 +43,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
             scale,
             drawn,
             'riseIn12' in rise ? rise.riseIn12 : '',
+            eaves,
         ],
         queryFn: () =>
             sendFile<Drawn>(`jobs/${job.id}/imports/dxf`, file as File, {
@@ -47,7 +51,11 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                 scale: /^\d+(\.\d+)?$/.test(scale) ? scale : '',
                 drawn,
                 riseIn12: 'riseIn12' in rise ? String(rise.riseIn12) : '',
+                ...Object.fromEntries(
+                    Object.entries(eaves).map(([outline, side]) => [`eaves[${outline}]`, String(side)]),
+                ),
             }),
+        placeholderData: (before) => before,
         enabled: file !== null,
         retry: false,
         gcTime: 0,
@@ -66,6 +74,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                 onFile={(next) => {
                     setFile(next);
                     setWithout([]);
+                    setEaves({});
                 }}
             />
             <Faults error={query.error} />
@@ -106,8 +115,10 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                     <TextField
                         label={t('bring.pitch')}
                         value={pitch}
-                        error={asks('pitch')}
-                        helperText={asks('pitch') ? t('bring.ask-pitch') : undefined}
+                        error={asks('pitch') || asks('pitches')}
+                        helperText={
+                            asks('pitches') ? t('bring.ask-pitches') : asks('pitch') ? t('bring.ask-pitch') : undefined
+                        }
                         onChange={(event) => setPitch(event.target.value)}
                     />
                 </div>
@@ -116,6 +127,18 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                 <p className="muted">
                     {t('bring.size')} <Len inches={result.size[0]} /> × <Len inches={result.size[1]} />
                 </p>
+            )}
+            {result && result.outlines.length > 0 && !asks('unit') && !asks('scale') && (
+                <section>
+                    <p className={asks('eaves') ? 'finding' : 'muted'} data-severity="settle">
+                        {t(asks('eaves') ? 'bring.ask-eaves' : 'bring.eaves')}
+                    </p>
+                    <DrawnOutlines
+                        outlines={result.outlines}
+                        without={without}
+                        onEave={(outline, side) => setEaves({ ...eaves, [outline]: side })}
+                    />
+                </section>
             )}
             {asks('outlines') && (
                 <p className="finding" data-severity="block">
