@@ -8,6 +8,7 @@ use App\Documents\DocumentFault;
 use App\Documents\Fault;
 use App\Documents\ReadingValue;
 use App\Documents\Understood;
+use App\Words\Words;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Source;
@@ -34,8 +35,9 @@ final class ReadingsCsv
     /** @var list<Fault> */
     private array $faults = [];
 
-    /** @param  stdClass  $document  the job they are for, sound by its schema */
-    public function __construct(private readonly stdClass $document)
+    private ?Table $table = null;
+
+    public function __construct(private readonly stdClass $document, private readonly Words $words)
     {
     }
 
@@ -49,7 +51,7 @@ final class ReadingsCsv
         if (strlen($text) > self::MOST_BYTES) {
             throw DocumentFault::of([new Fault('file', 'too-large', strlen($text).' bytes', ['most' => self::MOST_BYTES])]);
         }
-        $table = Table::read($text, self::MOST_LINES);
+        $table = $this->table = Table::read($text, self::MOST_LINES);
         $rows = $table->rows;
         $columns = array_map(strtolower(...), array_shift($rows) ?? []);
         if (! in_array('where', $columns, true) || ! in_array('quantity', $columns, true) || ! in_array('value', $columns, true)) {
@@ -142,7 +144,7 @@ final class ReadingsCsv
      */
     private function reading(string $line, array $row): ?array
     {
-        $quantity = Quantity::tryFrom($row['quantity']);
+        $quantity = Quantity::tryFrom($this->asKey($row['quantity'], array_column(Quantity::cases(), 'value'), fn (string $key): string => $this->words->say('quantity', ['quantity' => $key, 'corner' => ''])));
         if ($quantity === null) {
             $this->oneOf("$line quantity", $row['quantity'], array_column(Quantity::cases(), 'value'));
 
@@ -197,7 +199,7 @@ final class ReadingsCsv
 
             return null;
         }
-        $quantity = CheckedQuantity::tryFrom($row['quantity']);
+        $quantity = CheckedQuantity::tryFrom($this->asKey($row['quantity'], array_column(CheckedQuantity::cases(), 'value'), fn (string $key): string => $this->words->say("check.$key")));
         if ($quantity === null) {
             $this->oneOf("$line quantity", $row['quantity'], array_column(CheckedQuantity::cases(), 'value'));
 
@@ -217,16 +219,21 @@ final class ReadingsCsv
         if ($isPitch) {
             $rise = (new PitchReader)->read($typed);
             if ($rise === null) {
-                $this->faults[] = new Fault("$line value", 'csv-pitch', Understood::inWords($typed));
+                $this->tapeFault($line, $typed, 'pitch-unreadable');
             }
 
             return $rise;
+        }
+        if ($this->table?->couldBeTwo($typed) === true) {
+            $this->tapeFault($line, $typed, 'comma');
+
+            return null;
         }
         try {
             $negative = $maybeNegative && str_starts_with($typed, '-');
             $inches = (new TapeReader(UnitSystem::from((string) ($this->document->units ?? 'imperial'))))->read($negative ? substr($typed, 1) : $typed)->inches;
         } catch (TapeFault $e) {
-            $this->faults[] = new Fault("$line value", 'csv-length', Understood::inWords($typed), ['cause' => $e->cause]);
+            $this->tapeFault($line, $typed, $e->cause);
 
             return null;
         }
@@ -242,12 +249,36 @@ final class ReadingsCsv
     /** @param  array<string, string>  $row */
     private function source(string $line, array $row): ?string
     {
-        $source = Source::tryFrom(($row['source'] ?? '') === '' ? 'tape' : $row['source']);
+        $source = Source::tryFrom(($row['source'] ?? '') === '' ? 'tape' : $this->asKey($row['source'], array_column(Source::cases(), 'value'), fn (string $key): string => $this->words->say("source.$key")));
         if ($source === null) {
             $this->oneOf("$line source", $row['source'] ?? '', array_column(Source::cases(), 'value'));
         }
 
         return $source?->value;
+    }
+
+    /** As the field on the screen says it. */
+    private function tapeFault(string $line, string $typed, string $cause): void
+    {
+        $this->faults[] = new Fault("$line value", 'csv-tape', Understood::inWords($typed), ['said' => $this->words->say("tape.fault.$cause", ['typed' => mb_substr($typed, 0, 40)])]);
+    }
+
+    /**
+     * What is meant by a cell: a key, or the screen's own words for it, in any case.
+     *
+     * @param  list<string>  $keys
+     * @param  callable(string): string  $words
+     */
+    private function asKey(string $cell, array $keys, callable $words): string
+    {
+        $plain = static fn (string $text): string => (string) preg_replace('/[\s_-]+/u', '', mb_strtolower($text));
+        foreach ($keys as $key) {
+            if (in_array($plain($cell), [$plain($key), $plain($words($key))], true)) {
+                return $key;
+            }
+        }
+
+        return $cell;
     }
 
     /** @param  array<string>  $values */

@@ -15,6 +15,11 @@ final readonly class Table
 {
     private const SEPARATORS = ['comma' => ',', 'semicolon' => ';', 'tab' => "\t"];
 
+    /** A number with decimals, and not three of them: those might be thousands, but of metres. */
+    private const DECIMAL_COMMA = '/^-?(?:\d+,(?:\d{1,2}|\d{4,})|\d{4,},\d+|0,\d+|\d{1,2},\d{3} ?m\b)(?!\d)/';
+
+    private const DECIMAL_POINT = '/^-?(?:\d+\.(?:\d{1,2}|\d{4,})|\d{4,}\.\d+|0\.\d+|\d{1,2}\.\d{3} ?m\b)(?!\d)/';
+
     /** What is put before a cell so that a spreadsheet takes it for text. */
     private const AS_TEXT = "/^'(?=[=+\-@\t\r])/";
 
@@ -22,8 +27,9 @@ final readonly class Table
      * @param  list<list<string>>  $rows
      * @param  key-of<self::SEPARATORS>  $separator
      * @param  bool  $decimalComma  whether numbers were written with a comma; in the rows they have a point
+     * @param  bool  $isTold  whether some number in it can only be read in one way
      */
-    private function __construct(public array $rows, public string $separator, public bool $decimalComma)
+    private function __construct(public array $rows, public string $separator, public bool $decimalComma, private bool $isTold)
     {
     }
 
@@ -35,19 +41,30 @@ final readonly class Table
         $text = $named === null ? $text : substr($text, strlen($first[0]));
         $separator = (string) (array_search($named, self::SEPARATORS, true) ?: self::likeliest($text));
         $rows = self::rows($text, self::SEPARATORS[$separator], $mostLines);
-        if ($separator === 'comma') {
-            return new self($rows, $separator, false);
-        }
-        $commas = false;
-        foreach ($rows as $i => $cells) {
-            foreach ($cells as $k => $cell) {
-                $point = (string) preg_replace('/^(-?\d+),(\d+)(?!\d*,)/', '$1.$2', $cell);
-                $commas = $commas || $point !== $cell;
-                $rows[$i][$k] = $point;
-            }
+        $cells = array_merge(...$rows);
+        $commas = $separator !== 'comma' && self::any($cells, self::DECIMAL_COMMA);
+        $points = self::any($cells, self::DECIMAL_POINT);
+        if ($commas && ! $points) {
+            // Everything else in it is written so, too.
+            $rows = array_map(static fn (array $own): array => array_map(static fn (string $cell): string => (string) preg_replace('/^(-?\d+),(\d+)(?!\d*,)/', '$1.$2', $cell), $own), $rows);
         }
 
-        return new self($rows, $separator, $commas);
+        return new self($rows, $separator, $commas && ! $points, $commas !== $points);
+    }
+
+    /** Whether a number may be thousands or decimals: three figures behind its mark, and nothing in the table that tells how it writes either. */
+    public function couldBeTwo(string $cell): bool
+    {
+        // What stands between commas has points for decimals.
+        $marks = $this->separator === 'comma' ? ',' : '.,';
+
+        return ! $this->isTold && preg_match("/^-?\d{1,3}[$marks]\d{3}$/", $cell) === 1;
+    }
+
+    /** @param  list<string>  $cells */
+    private static function any(array $cells, string $pattern): bool
+    {
+        return array_filter($cells, static fn (string $cell): bool => preg_match($pattern, $cell) === 1) !== [];
     }
 
     /** In UTF-8, whatever a spreadsheet saved it in. */
@@ -63,7 +80,8 @@ final readonly class Table
             throw DocumentFault::of([new Fault('file', 'csv-text', 'bytes that are no text')]);
         }
 
-        return mb_check_encoding($file, 'UTF-8') ? $file : mb_convert_encoding($file, 'UTF-8', 'Windows-1252');
+        // Old spreadsheets end a line with a return alone.
+        return str_replace(["\r\n", "\r"], "\n", mb_check_encoding($file, 'UTF-8') ? $file : mb_convert_encoding($file, 'UTF-8', 'Windows-1252'));
     }
 
     /** @return key-of<self::SEPARATORS> what stands most often in the first line, quotes apart */

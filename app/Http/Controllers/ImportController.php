@@ -11,6 +11,7 @@ use App\Imports\Dxf\DxfReader;
 use App\Imports\ReadingsCsv;
 use App\Models\Job;
 use App\Stations\JobReader;
+use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 
 /** Makes proposals of files from elsewhere. Nothing is saved: what is taken over becomes an edit of the job. */
@@ -23,8 +24,8 @@ final class ImportController
         return new JsonResponse($roof->planes($request->unit(), $request->scale(), $request->inPlan(), $request->rise(), $request->eaves()));
     }
 
-    public function readings(TableRequest $request, Job $job, JobReader $reader): JsonResponse
+    public function readings(TableRequest $request, Job $job, JobReader $reader, Words $words): JsonResponse
     {
-        return new JsonResponse((new ReadingsCsv($reader->decode($job->newest()->document)))->read($request->text()));
+        return new JsonResponse((new ReadingsCsv($reader->decode($job->newest()->document), $words))->read($request->text()));
     }
 }

@@ -242,6 +242,29 @@ final class ImportTest extends FeatureTestCase
         $this->csv($job, "where\xFC;quantity;value\n")->assertUnprocessable()->assertJsonPath('faults.0.field', 'line 1');
     }
 
+    /** 5,445 may be five and a bit or over five thousand: asked back in the field's own words, unless the table tells how it writes decimals. */
+    public function test_what_could_be_thousands_or_decimals_is_asked_back(): void
+    {
+        $job = $this->clubroom();
+        foreach (["where;quantity;value\nS;eave;5,445\n", "where;quantity;value\nS;eave;5.445\n", "where\tquantity\tvalue\nS\teave\t5,445\nS\tridge\t7.5\nS\tpitch\t8,5\n", "where,quantity,value\nS,eave,\"5,445\"\n"] as $table) {
+            $answer = $this->csv($job, $table)->assertUnprocessable()->assertJsonPath('faults.0.field', 'line 2 value');
+            self::assertStringContainsString('A comma may mark thousands or decimals.', (string) $answer->json('faults.0.message'), $table);
+        }
+        foreach (["where;quantity;value\nS;eave;5,445\nS;ridge;183,5\n" => 5.445, "where;quantity;value\nS;eave;5.445\nS;ridge;183.5\n" => 5.445, "where,quantity,value\nS,eave,5.445\n" => 5.445, "where;quantity;value\nS;eave;5,445 m\n" => 5445 / 25.4] as $table => $inches) {
+            self::assertEqualsWithDelta($inches, $this->csv($job, $table)->assertOk()->json('readings.0.reading.value'), 1e-6, $table);
+        }
+    }
+
+    public function test_words_of_the_screen_in_any_case_and_lines_of_an_old_spreadsheet(): void
+    {
+        $answer = $this->csv($this->clubroom(), "WHERE,Quantity,Value,Source\rS,Eave to ridge,14' 2,Panel count\rS,LEFT RAKE,14' 1-1/2,LASER\rS,Pitch,8 1/2,\r");
+        self::assertSame(200, $answer->status(), (string) $answer->getContent());
+        self::assertSame(['eaveToRidge', 'leftRake', 'pitch'], $answer->json('readings.*.reading.quantity'));
+        self::assertSame(['count', 'laser', 'tape'], $answer->json('readings.*.reading.source'));
+        $fault = $this->csv($this->clubroom(), "where,quantity,value\nS,eave,23 10\n")->assertUnprocessable()->json('faults.0.message');
+        self::assertStringContainsString('may be feet and inches, or a fraction half typed', (string) $fault);
+    }
+
     public function test_no_cell_of_a_table_is_a_formula(): void
     {
         $document = json_decode((string) file_get_contents(database_path('demo/clubroom.json')), true);

@@ -50,7 +50,7 @@ export function DrawnOutlines({ outlines, without, onEave }: DrawnOutlinesProps)
                                 view.at(...corner),
                                 view.at(...one.corners[(side + 1) % one.corners.length]),
                             ];
-                            const kind = one.kinds[side];
+                            const kind = one.kinds[side] ?? (one.eave === side ? 'eave' : null);
                             const choose = () => onEave(one.id, side);
                             return (
                                 <g
