@@ -16,6 +16,16 @@ final class HoldDownEffort
 
     private const AN_INCH = 0.35;
 
+    /** A panel in clips has one leg of them, 16 in apart where they stand as usual. */
+    private const USUAL_CLIPS = 24.0;
+
+    private const CLIPS_AN_INCH = 0.06;
+
+    /** lb a clip holds at least by the examples, degrees of a pitch as pressures go by: what is asked is told before any roof is made. */
+    private const WEAK = 90.0;
+
+    private const PITCH = 18.4;
+
     /** To place one and load it; and what of it stays in memory, in pieces. */
     private const ONE = 0.1;
 
@@ -26,10 +36,38 @@ final class HoldDownEffort
     {
         $more = 0.0;
         foreach (ExpectedFace::of($job) as $face) {
-            $more += ceil($face->across / 2.0 / $job->covering->profile->cover) * max(0.0, self::aPanel($job, $face->height) - max(self::USUAL, self::AN_INCH * $face->height));
+            $more += ceil($face->across / 2.0 / $job->covering->profile->cover) * max(0.0, self::aPanel($job, $face->height) - self::usual($job, $face->height));
         }
 
         return $more <= 0.0 ? [] : [new Effort($more * self::ONE, 'holdDown', 'fasteners', (int) $more, $more * self::KEPT)];
+    }
+
+    /** @param  float  $long  inches */
+    private static function usual(Job $job, float $long): float
+    {
+        return $job->covering->profile->family->isConcealed() ? max(self::USUAL_CLIPS, self::CLIPS_AN_INCH * $long) : max(self::USUAL, self::AN_INCH * $long);
+    }
+
+    /**
+     * How far apart clips stand in the field of a roof somewhere held by pressure.
+     *
+     * @param  list<HoldWish>  $wishes
+     * @return list<float> inches; none where nothing is
+     */
+    private static function pressed(Job $job, array $wishes): array
+    {
+        $input = $job->part(HoldDownInput::class);
+        $schools = array_map(static fn (HoldWish $wish): ?ClipSchool => $wish->school, $wishes);
+        if (! in_array(ClipSchool::Pressure, [...$schools, ClipSchool::from($job->covering->rules->choice('hold.school'))], true)) {
+            return [];
+        }
+        $pressures = match (true) {
+            $input->pressures !== null => Pressures::given($input->pressures),
+            $input->estimate !== null => Pressures::estimated(new WindEstimate($input->estimate->exposure, $input->estimate->mph, $input->estimate->meanHeightFeet ?? WindEstimate::HIGHEST, $input->estimate->kzt)),
+            default => null,
+        };
+
+        return [Spacing::pressing($job->covering, $pressures, $input->clipAllowable ?? self::WEAK, self::PITCH)->byPressure(WindZone::Field, $job->covering->profile->cover)];
     }
 
     /** @param  float  $long  inches */
@@ -47,6 +85,6 @@ final class HoldDownEffort
             return count($profile->fieldScrews) * $rows + 2.0 * count($profile->endScrews) + ($profile->stitchSpacing > 0.0 ? $long / $profile->stitchSpacing : 0.0);
         }
 
-        return $long / min([...$said, $rules->number('hold.uniform'), $rules->number('hold.slots')]);
+        return $long / min([...$said, $rules->number('hold.uniform'), $rules->number('hold.slots'), ...self::pressed($job, $wishes)]);
     }
 }

@@ -26,7 +26,7 @@ final class TrimsStage implements Stage
 
     public static function effort(Job $job): array
     {
-        return [];
+        return TrimsEffort::of($job);
     }
 
     /**
