@@ -1,24 +1,27 @@
 import '@fontsource-variable/sofia-sans-semi-condensed/wght.css';
 import './theme/base.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, StrictMode, Suspense } from 'react';
+import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { ApiError } from './api/client';
 import { ASK_AGAIN_MS, StillWorking } from './api/StillWorking';
 import { SignedIn } from './pages/SignedIn';
+import { later } from './parts/later';
+import { NotCome } from './parts/NotCome';
 import { HeadingFocus } from './shell/HeadingFocus';
 import { LightProvider } from './theme/LightContext';
 import { words } from './words/i18n';
 
-const Workspace = lazy(() => import('./shell/Workspace'));
-const Jobs = lazy(() => import('./pages/Jobs'));
-const Crew = lazy(() => import('./pages/Crew'));
-const Account = lazy(() => import('./pages/Account'));
-const SignIn = lazy(() => import('./pages/SignIn'));
-const Join = lazy(() => import('./pages/Join'));
-const Forgotten = lazy(() => import('./pages/Forgotten'));
-const Reset = lazy(() => import('./pages/Reset'));
+const Workspace = later('job', () => import('./shell/Workspace'));
+const Jobs = later('jobs', () => import('./pages/Jobs'));
+const Crew = later('crew', () => import('./pages/Crew'));
+const Account = later('account', () => import('./pages/Account'));
+const SignIn = later('sign-in', () => import('./pages/SignIn'));
+const Join = later('join', () => import('./pages/Join'));
+const Forgotten = later('forgotten', () => import('./pages/Forgotten'));
+const Reset = later('reset', () => import('./pages/Reset'));
 
 const client = new QueryClient({
     defaultOptions: {
@@ -39,7 +42,11 @@ void words.then(() => {
                 <LightProvider>
                     <BrowserRouter>
                         <HeadingFocus />
-                        <Suspense fallback={null}>
+                        <ErrorBoundary
+                            fallbackRender={({ resetErrorBoundary }) => (
+                                <NotCome part="page" broken onAgain={resetErrorBoundary} />
+                            )}
+                        >
                             <Routes>
                                 <Route path="/sign-in" element={<SignIn />} />
                                 <Route path="/join/:token" element={<Join />} />
@@ -54,7 +61,7 @@ void words.then(() => {
                                 </Route>
                                 <Route path="*" element={<Navigate to="/jobs" replace />} />
                             </Routes>
-                        </Suspense>
+                        </ErrorBoundary>
                     </BrowserRouter>
                 </LightProvider>
             </QueryClientProvider>

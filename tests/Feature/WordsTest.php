@@ -188,6 +188,7 @@ final class WordsTest extends FeatureTestCase
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
             'jobs.way.' => ['readings', 'blocks', 'file'], 'jobs.needs.' => ['readings', 'blocks', 'file'], 'jobs.sort.' => ['touched', 'untouched', 'name'], 'jobs.shelf.' => ['at-work', 'archived', 'deleted'],
             'jobs.state.' => ['done', 'to-settle', 'blocked', 'not-begun'], 'jobs.deed.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'], 'jobs.done.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
+            'part.' => ['page', 'station', 'job', 'jobs', 'crew', 'account', 'sign-in', 'join', 'forgotten', 'reset', 'history', 'settings', 'find', 'bring-in', 'round'],
             'colour.' => ['none', ...array_column(Colour::cases(), 'value')],
             'system.family.' => ['concealed', 'exposed'],
             'deck.' => array_column(DeckKind::cases(), 'value'),

@@ -3,14 +3,15 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { useJob } from '../job/JobContext';
+import { later } from '../parts/later';
 import { useStations } from '../stations/stations';
 
-const Find = lazy(() => import('./Find'));
+const Find = later('find', () => import('./Find'));
 
 /** A digit opens a station, as far as there are digits. */
 const DIGITS = Array.from({ length: 9 }, (_, i) => String(i + 1));
@@ -58,7 +59,7 @@ export function Shortcuts() {
                     <Button onClick={() => setOpen(null)}>{t('close')}</Button>
                 </DialogActions>
             </Dialog>
-            <Suspense fallback={null}>{open === 'find' && <Find onClose={() => setOpen(null)} />}</Suspense>
+            {open === 'find' && <Find onClose={() => setOpen(null)} />}
         </>
     );
 }

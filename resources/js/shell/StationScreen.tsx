@@ -2,8 +2,11 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { useTranslation } from 'react-i18next';
 import { StillWorking } from '../api/StillWorking';
+import { fetchQuietly } from '../parts/later';
+import { NotCome } from '../parts/NotCome';
 import type { Station } from '../stations/Station';
 import { useStations } from '../stations/stations';
 
@@ -30,11 +33,14 @@ export function StationScreen({ station }: { station: Station }) {
         // One after the other, when nothing else is to be done: the next station opens without a connection, too.
         let gone = false;
         const idle = window.requestIdleCallback ?? ((then: () => void) => window.setTimeout(then, 300));
-        const next = ([first, ...rest]: Station[]): void => {
+        const next = ([first, ...rest]: (() => Promise<unknown>)[]): void => {
             if (!first || gone) return;
-            idle(() => void client.prefetchQuery(codeOf(first)).finally(() => next(rest)));
+            idle(() => void first().finally(() => next(rest)));
         };
-        next(stations.filter((one) => one.key !== station.key));
+        next([
+            ...stations.filter((one) => one.key !== station.key).map((one) => () => client.prefetchQuery(codeOf(one))),
+            ...fetchQuietly(client),
+        ]);
         return () => {
             gone = true;
         };
@@ -76,7 +82,14 @@ export function StationScreen({ station }: { station: Station }) {
                     />
                 </div>
             )}
-            <Screen />
+            <ErrorBoundary
+                resetKeys={[station.key]}
+                fallbackRender={({ resetErrorBoundary }) => (
+                    <NotCome part="station" broken onAgain={resetErrorBoundary} />
+                )}
+            >
+                <Screen />
+            </ErrorBoundary>
         </>
     );
 }

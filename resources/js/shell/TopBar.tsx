@@ -1,15 +1,16 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { useJob, type JobState } from '../job/JobContext';
+import { later } from '../parts/later';
 import { AccountMenu } from './AccountMenu';
 import { SendFiles } from './SendFiles';
 
-const History = lazy(() => import('./History'));
-const JobSettings = lazy(() => import('./JobSettings'));
+const History = later('history', () => import('./History'));
+const JobSettings = later('settings', () => import('./JobSettings'));
 
 /** Which job, how it is saved, the way back, and the files it leaves in. */
 export function TopBar() {
@@ -55,10 +56,8 @@ export function TopBar() {
             </Button>
             <SendFiles />
             <AccountMenu />
-            <Suspense fallback={null}>
-                {dialog === 'history' && <History onClose={() => setDialog(null)} />}
-                {dialog === 'settings' && <JobSettings onClose={() => setDialog(null)} />}
-            </Suspense>
+            {dialog === 'history' && <History onClose={() => setDialog(null)} />}
+            {dialog === 'settings' && <JobSettings onClose={() => setDialog(null)} />}
         </header>
     );
 }

@@ -327,7 +327,7 @@ final class ImportTest extends FeatureTestCase
         return $this->job($member, $document);
     }
 
-    /** @param  array<string, string>  $answers */
+    /** @param  array<string, string|array<string, string>>  $answers */
     private function dxf(Job $job, string $text, array $answers = []): TestResponse
     {
         return $this->post("/api/jobs/$job->id/imports/dxf", [...$answers, 'file' => UploadedFile::fake()->createWithContent('roof.dxf', $text)], ['Accept' => 'application/json']);

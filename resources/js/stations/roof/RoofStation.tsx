@@ -1,11 +1,12 @@
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from 'react-router';
 import type { Block } from '../../contracts/roof';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { later } from '../../parts/later';
 import { usePick } from '../../job/PickContext';
 import { addBlock, blocksOf, newBlock, placePlane, putBlock, tiedTo } from '../../job/roofEdits';
 import { PlanDrawing } from './PlanDrawing';
@@ -15,7 +16,7 @@ import { RoofTable } from './RoofTable';
 import { RoofTape } from './RoofTape';
 import { footprintOf } from './blockGeometry';
 
-const RoofSpace = lazy(() => import('./RoofSpace'));
+const RoofSpace = later('round', () => import('./RoofSpace'));
 
 const VIEWS = ['plan', 'space', 'still', 'table'] as const;
 type View = (typeof VIEWS)[number];
@@ -102,21 +103,7 @@ export default function RoofStation() {
                     />
                 )}
                 {slice && view === 'space' && (
-                    <Suspense
-                        fallback={
-                            <p className="muted" role="status">
-                                {t('loading')}
-                            </p>
-                        }
-                    >
-                        <RoofSpace
-                            slice={slice}
-                            space={space}
-                            pick={pick}
-                            onPick={setPick}
-                            onStill={() => show('still')}
-                        />
-                    </Suspense>
+                    <RoofSpace slice={slice} space={space} pick={pick} onPick={setPick} onStill={() => show('still')} />
                 )}
                 {slice && view === 'still' && <RoofStill slice={slice} pick={pick} onPick={setPick} />}
                 {slice && view === 'table' && <RoofTable slice={slice} pick={pick} onPick={setPick} />}

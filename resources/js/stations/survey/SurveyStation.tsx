@@ -1,11 +1,12 @@
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { later } from '../../parts/later';
 import { usePick } from '../../job/PickContext';
 import { addPlane, freshId, putBehind } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
@@ -17,7 +18,7 @@ import { SurveyDrawing } from './SurveyDrawing';
 import { SurveyTape } from './SurveyTape';
 import { useUsualEdges } from './useUsualEdges';
 
-const BringIn = lazy(() => import('./BringIn'));
+const BringIn = later('bring-in', () => import('./BringIn'));
 
 const OFFERED: Shape[] = ['rectangle', 'trapezoid', 'triangle', 'parallelogram', 'ell', 'free'];
 
@@ -158,9 +159,7 @@ export default function SurveyStation() {
                 </aside>
             )}
             {plane && <SurveyTape name={name} survey={survey} />}
-            <Suspense fallback={null}>
-                {bringing && <BringIn onClose={() => setBringing(false)} drawing={drawing} />}
-            </Suspense>
+            {bringing && <BringIn onClose={() => setBringing(false)} drawing={drawing} />}
         </>
     );
 }
