@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Documents\DocumentFault;
 use App\Http\Controllers\UpController;
+use App\Http\DatabaseAway;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutMark;
 use Illuminate\Foundation\Application;
@@ -37,5 +38,6 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport(DocumentFault::class);
+        $exceptions->render(DatabaseAway::answer(...));
     })
     ->create();

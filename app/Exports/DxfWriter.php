@@ -11,6 +11,9 @@ final class DxfWriter
 {
     private const CODE_PAGE = 'ANSI_1252';
 
+    /** A colour a layer, in the order they come: numbers the format has for them. */
+    private const COLOURS = [7, 1, 5, 3, 6, 4, 2, 30, 140, 200, 94, 14, 54, 174];
+
     /** Group codes of the entities with their values: a drawing has hundreds of thousands, so they are written at once. */
     private string $entities = '';
 
@@ -48,7 +51,7 @@ final class DxfWriter
             [0, 'SECTION'], [2, 'TABLES'],
             [0, 'TABLE'], [2, 'LTYPE'], [70, '1'], [0, 'LTYPE'], [2, 'CONTINUOUS'], [70, '0'], [3, 'Solid line'], [72, '65'], [73, '0'], [40, '0.0'], [0, 'ENDTAB'],
             [0, 'TABLE'], [2, 'LAYER'], [70, (string) count($layers)],
-            ...array_merge(...array_map(static fn (string $layer): array => [[0, 'LAYER'], [2, $layer], [70, '0'], [62, '7'], [6, 'CONTINUOUS']], $layers)),
+            ...array_merge(...array_map(static fn (string $layer, int $i): array => [[0, 'LAYER'], [2, $layer], [70, '0'], [62, (string) self::COLOURS[$i % count(self::COLOURS)]], [6, 'CONTINUOUS']], $layers, array_keys($layers))),
             ...[[0, 'ENDTAB'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES']],
         );
 

@@ -34,6 +34,16 @@ final class User extends Authenticatable
         return ['password' => 'hashed', 'role' => Role::class];
     }
 
+    /** A link to set a password leads nowhere once it was set in any way. */
+    protected static function booted(): void
+    {
+        self::updated(static function (self $user): void {
+            if ($user->wasChanged('password')) {
+                PasswordReset::query()->where('user_id', $user->id)->delete();
+            }
+        });
+    }
+
     /** @return BelongsTo<Crew, $this> */
     public function crew(): BelongsTo
     {

@@ -11,6 +11,31 @@ if (is_string($path) && str_contains(rawurldecode($path), "\0")) {
 }
 $file = realpath(__DIR__.'/../../public'.(is_string($path) ? rawurldecode($path) : ''));
 if ($file !== false && is_file($file) && str_starts_with($file, (string) realpath(__DIR__.'/../../public').'/') && ! str_ends_with($file, '.php')) {
-    return false;
+    send($file, str_starts_with((string) $path, '/build/assets/'));
+
+    return true;
 }
 require __DIR__.'/../../public/index.php';
+
+/** A file with the headers everything has: compressed where the browser takes that, and kept for good where its name tells its content. */
+function send(string $file, bool $isHashed): void
+{
+    require_once __DIR__.'/../../app/Http/Middleware/SecurityHeaders.php';
+    $types = ['js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml', 'json' => 'application/json', 'woff2' => 'font/woff2', 'txt' => 'text/plain; charset=UTF-8', 'ico' => 'image/x-icon', 'png' => 'image/png'];
+    $ending = pathinfo($file, PATHINFO_EXTENSION);
+    $content = (string) file_get_contents($file);
+    foreach (App\Http\Middleware\SecurityHeaders::ALWAYS as $name => $value) {
+        header("$name: $value");
+    }
+    header('Content-Type: '.($types[$ending] ?? 'application/octet-stream'));
+    header('Cache-Control: '.($isHashed ? 'public, max-age=31536000, immutable' : 'no-cache'));
+    header('Vary: Accept-Encoding');
+    if (in_array($ending, ['js', 'css', 'svg', 'json', 'txt'], true) && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip')) {
+        header('Content-Encoding: gzip');
+        $content = (string) gzencode($content, 6);
+    }
+    header('Content-Length: '.strlen($content));
+    if (($_SERVER['REQUEST_METHOD'] ?? 'GET') !== 'HEAD') {
+        echo $content;
+    }
+}

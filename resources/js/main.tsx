@@ -35,6 +35,11 @@ const client = new QueryClient({
     },
 });
 
+// A page that comes back as it was left is looked at anew: whoever had it open may have gone.
+window.addEventListener('pageshow', (event) => {
+    if (event.persisted) window.location.reload();
+});
+
 void words.then(() => {
     createRoot(document.getElementById('app') as HTMLElement).render(
         <StrictMode>

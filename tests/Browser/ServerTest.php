@@ -112,6 +112,29 @@ final class ServerTest extends TestCase
         self::assertStringContainsString('A file of at most 4 MB.', $body);
     }
 
+    /** Files of the front end bear the headers everything bears, come compressed, and are kept for good where their name tells what is in them. */
+    public function test_files_are_compressed_kept_and_guarded(): void
+    {
+        [, $page] = self::ask('GET', '/sign-in');
+        self::assertSame(1, preg_match('#/build/assets/main-[^"]+\.js#', $page, $script));
+        $try = curl_init(getenv('APP_URL').$script[0]);
+        assert($try !== false);
+        curl_setopt_array($try, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => ['Accept-Encoding: gzip']]);
+        [$head, $body] = explode("\r\n\r\n", (string) curl_exec($try), 2);
+        foreach (['Content-Encoding: gzip', 'Cache-Control: public, max-age=31536000, immutable', 'X-Content-Type-Options: nosniff', 'X-Frame-Options: DENY', 'Content-Security-Policy: default-src'] as $line) {
+            self::assertStringContainsStringIgnoringCase($line, $head);
+        }
+        self::assertStringEqualsFile(public_path(ltrim($script[0], '/')), (string) gzdecode($body));
+        // A host that strangers make up is refused, said in either way.
+        foreach (['Host: evil.example', 'X-Forwarded-Host: evil.example'] as $i => $header) {
+            $try = curl_init(getenv('APP_URL').'/sign-in');
+            assert($try !== false);
+            curl_setopt_array($try, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => [$header]]);
+            self::assertStringNotContainsString('evil.example', (string) curl_exec($try));
+            self::assertSame($i === 0 ? 400 : 200, curl_getinfo($try, CURLINFO_RESPONSE_CODE), $header);
+        }
+    }
+
     public function test_errors_tell_nothing_of_the_house(): void
     {
         [$status, $body] = self::ask('GET', '/api/invitations/'.str_repeat('x', 48));

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Accounts\LinkMail;
 use App\Accounts\Role;
+use App\Http\DatabaseAway;
 use App\Models\Crew;
 use App\Models\Invitation;
 use App\Models\PasswordReset;
@@ -13,6 +14,7 @@ use App\Models\User;
 use Database\Factories\UserFactory;
 use Illuminate\Hashing\BcryptHasher;
 use Illuminate\Http\Middleware\TrustHosts;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -215,6 +217,11 @@ final class GettingInTest extends FeatureTestCase
         $this->postJson("/api/resets/$second", ['password' => 'another-long-one'])->assertNotFound();
         $this->signIn($member->email, 'a-new-and-long-one')->assertOk();
 
+        // Set in any other way, a link that was made before leads nowhere.
+        $before = $this->resetLink($owner, $member);
+        $this->actingAs($member->refresh())->putJson('/api/password', ['current' => 'a-new-and-long-one', 'password' => 'one-more-long-one'])->assertNoContent();
+        $this->getJson("/api/resets/$before")->assertNotFound();
+
         $late = $this->resetLink($owner, $member);
         $this->travel(61)->minutes();
         $this->getJson("/api/resets/$late")->assertNotFound();
@@ -287,6 +294,33 @@ final class GettingInTest extends FeatureTestCase
         config(['imbrex.hosts' => ['roofs.example']]);
 
         self::assertSame(['^roofs\\.example$'], (new TrustHosts($this->app))->hosts());
+    }
+
+    public function test_what_the_browser_kept_goes_with_whoever_signs_out(): void
+    {
+        $this->actingAs($this->member())->deleteJson('/api/session')->assertNoContent()->assertHeader('Clear-Site-Data', '"cache"');
+        self::assertStringContainsString('no-store', (string) $this->get('/jobs')->assertOk()->headers->get('Cache-Control'));
+    }
+
+    /** A port nobody listens at: words, and when to ask again, on a page and to the application. */
+    public function test_a_database_that_is_away_is_said_in_words(): void
+    {
+        $kept = config('database.connections.'.config('database.default').'.port');
+        $user = $this->member();
+        config(['database.connections.'.config('database.default').'.port' => 1]);
+        DB::purge();
+        try {
+            $this->actingAs($user)->getJson('/api/jobs')->assertStatus(503)->assertHeader('Retry-After', '10')->assertJsonPath('message', 'The database cannot be reached just now. Nothing that was saved is lost; this is tried again by itself in 10 seconds.');
+            $page = $this->get('/jobs');
+            self::assertContains($page->status(), [200, 503]);
+            $fault = DatabaseAway::answer(new \RuntimeException('x', 0, new \PDOException('SQLSTATE[HY000] [2002] Connection refused', 2002)), Request::create('/jobs'));
+            self::assertSame(503, $fault?->getStatusCode());
+            self::assertStringContainsString('cannot be reached', (string) $fault->getContent());
+            self::assertNull(DatabaseAway::answer(new \RuntimeException('x'), Request::create('/jobs')));
+        } finally {
+            config(['database.connections.'.config('database.default').'.port' => $kept]);
+            DB::purge();
+        }
     }
 
     public function test_an_invitation_outlives_who_made_it(): void

@@ -12,17 +12,25 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing loads from outside, nothing frames the application. */
 final class SecurityHeaders
 {
+    /** On every answer, files of the front end, too. The style library writes its rules into the page, hence 'unsafe-inline' for styles and for nothing else. */
+    public const ALWAYS = [
+        'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'",
+        'X-Content-Type-Options' => 'nosniff',
+        'X-Frame-Options' => 'DENY',
+        'Referrer-Policy' => 'same-origin',
+        'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
+    ];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        // The style library writes its rules into the page, hence 'unsafe-inline' for styles and for nothing else.
-        $policy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
-        $response->headers->set('Content-Security-Policy', Vite::isRunningHot() && config('app.debug') ? $this->whileWatching() : $policy);
-        $response->headers->set('X-Content-Type-Options', 'nosniff');
-        $response->headers->set('X-Frame-Options', 'DENY');
-        $response->headers->set('Referrer-Policy', 'same-origin');
-        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+        foreach (self::ALWAYS as $name => $value) {
+            $response->headers->set($name, $value);
+        }
+        if (Vite::isRunningHot() && config('app.debug')) {
+            $response->headers->set('Content-Security-Policy', $this->whileWatching());
+        }
 
         return $response;
     }

@@ -12,10 +12,18 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 use Imbrex\Core\Plan;
 
-/** Flat blanks full size (one unit an inch) and as wide as the coil, one beside the other: groups cut, bend and notch in each. */
+/** Flat blanks full size (one unit an inch) and as wide as the coil, one beside the other, in rows: groups cut, bend and notch in each. */
 final readonly class BlanksSvg
 {
     private const APART = 12.0;
+
+    /** Room (in) for the names under a row. */
+    private const UNDER = 8.0;
+
+    /** So wide (px, 96 an inch) a browser still draws it. */
+    private const MOST_PX = 30_000.0;
+
+    private const PX = 96.0;
 
     private const STYLE = 'g{fill:none;stroke:#000;stroke-width:.06}.bend{stroke-dasharray:.6 .4}.notch{stroke-width:.18}text{font:2px sans-serif}';
 
@@ -25,18 +33,43 @@ final readonly class BlanksSvg
 
     public function write(Plan $plan, ?string $piece = null): string
     {
-        $blanks = $this->blanks->of($plan, $piece);
-        $height = max([1.0, ...array_map(static fn (array $b): float => $b[0]->length, $blanks)]);
-        $left = 0.0;
         $parts = '';
-        foreach ($blanks as [$blank, $name]) {
-            $parts .= $this->blank($blank, $left, $height, $name);
-            $left += $blank->width + self::APART;
+        [$wide, $high] = [1.0, 0.0];
+        foreach ($this->rows($this->blanks->of($plan, $piece)) as $row) {
+            $foot = $high + max(array_map(static fn (array $b): float => $b[0]->length, $row));
+            $left = 0.0;
+            foreach ($row as [$blank, $name]) {
+                $parts .= $this->blank($blank, $left, $foot, $name);
+                $left += $blank->width + self::APART;
+            }
+            $wide = max($wide, $left - self::APART);
+            $high = $foot + self::UNDER;
         }
-        $size = sprintf('%.4F %.4F', max(1.0, $left - self::APART), $height + 4.0);
-        [$wide, $high] = explode(' ', $size);
+        $size = sprintf('%.4F %.4F', $wide, max(1.0, $high));
+        [$width, $height] = explode(' ', $size);
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$wide}in\" height=\"{$high}in\" viewBox=\"0 0 $size\"><style>".self::STYLE."</style>$parts</svg>\n";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}in\" height=\"{$height}in\" viewBox=\"0 0 $size\"><style>".self::STYLE."</style>$parts</svg>\n";
+    }
+
+    /**
+     * @param  list<array{FlatBlank, string}>  $blanks
+     * @return list<non-empty-list<array{FlatBlank, string}>> side by side, as far as a screen can draw them
+     */
+    private function rows(array $blanks): array
+    {
+        $rows = [];
+        $wide = INF;
+        foreach ($blanks as $one) {
+            $wide += self::APART + $one[0]->width;
+            if ($wide > self::MOST_PX / self::PX) {
+                $rows[] = [$one];
+                $wide = $one[0]->width;
+            } else {
+                $rows[array_key_last($rows)][] = $one;
+            }
+        }
+
+        return $rows;
     }
 
     private function blank(FlatBlank $blank, float $left, float $height, string $name): string

@@ -142,11 +142,18 @@ final class CuttingTest extends FeatureTestCase
         self::assertNotFalse(simplexml_load_string($all));
         self::assertGreaterThan(100, substr_count($all, 'class="cut"'));
         self::assertSame(['cut', 'bend', 'notch'], array_map(static fn ($g): string => (string) $g['class'], iterator_to_array($one->g->g, false)));
+        // In rows a browser can draw: 30 000 px are 312.5 in; nothing lies on anything.
+        self::assertSame(1, preg_match('/width="([\d.]+)in" height="([\d.]+)in"/', $all, $page));
+        self::assertLessThan(312.5, (float) $page[1]);
+        self::assertGreaterThan(1_000.0, (float) $page[2]);
         // One unit is an inch: the page is as wide as the coil.
         self::assertSame('20.0000in', (string) $one['width']);
         $dxf = (string) $this->get("/api/jobs/$job->id/files/blanks.dxf?pick=hall.S-29")->assertOk()->getContent();
         self::assertSame(1, substr_count($dxf, 'POLYLINE'));
         self::assertStringContainsString('BEND', $dxf);
+        preg_match_all('/LAYER\r\n2\r\n(\w+)\r\n70\r\n0\r\n62\r\n(\d+)/', $dxf, $coloured);
+        self::assertSame(count($coloured[1]), count(array_unique($coloured[2])), 'a colour a layer');
+        self::assertGreaterThan(3, count($coloured[1]));
         $this->getJson("/api/jobs/$job->id/files/blanks.svg?pick=".urlencode('<x>'))->assertUnprocessable();
     }
 
