@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ended_at
  * @property bool $failed
  * @property string|null $worker who is at it: machine and process
+ * @property bool $again begun once more: whoever was at it first ended without a word
  */
 final class Work extends Model
 {
@@ -29,12 +30,12 @@ final class Work extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['key', 'user_id', 'done', 'asked_at', 'begun_at', 'ended_at', 'failed', 'worker'];
+    protected $fillable = ['key', 'user_id', 'done', 'asked_at', 'begun_at', 'ended_at', 'failed', 'worker', 'again'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['done' => 'float', 'failed' => 'boolean', 'asked_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['done' => 'float', 'failed' => 'boolean', 'again' => 'boolean', 'asked_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /** @return Builder<self> */

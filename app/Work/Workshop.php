@@ -9,6 +9,7 @@ use App\Words\Words;
 use Illuminate\Contracts\Bus\Dispatcher;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 
 /** Where what takes long is made, one after the other, beside those who work on other things. */
 final readonly class Workshop
@@ -35,7 +36,8 @@ final readonly class Workshop
     {
         $work = Work::query()->where('key', $key)->first();
         if ($work !== null && $work->ended_at === null && $this->hasFallenOver($work)) {
-            $work->update(['ended_at' => now(), 'failed' => true]);
+            // Once a worker may have been killed for no fault of what it made; twice it is the work.
+            $work->update(['ended_at' => now(), 'failed' => $work->again, 'again' => true]);
         }
         if ($work === null || $work->ended_at !== null || $this->isLost($work)) {
             return;
@@ -54,8 +56,11 @@ final readonly class Workshop
     {
         $work = Work::query()->where('key', $key)->first();
         $isFresh = $work?->ended_at?->isAfter(now()->subMinutes(2)) ?? false;
+        $isAgain = $isFresh && $work?->again === true && ! $work->failed && $work->done < 1.0;
         abort_if($isFresh && $work?->failed === true, 503, app(Words::class)->say('work.failed'));
-        if ($isFresh || ($work !== null && $this->isUnbegun($work))) {
+        if (($isFresh && ! $isAgain) || ($work !== null && $this->isUnbegun($work))) {
+            $this->onTheSpot();
+
             return;
         }
         $work?->delete();
@@ -63,7 +68,7 @@ final readonly class Workshop
         $theirs = Work::query()->where('user_id', $person)->whereNull('ended_at')->where('asked_at', '>', now()->subSeconds(self::LONGEST))->count();
         abort_if($person !== null && $theirs >= self::MOST_A_PERSON, 429, app(Words::class)->say('work.too-many'));
         try {
-            Work::query()->create(['key' => $key, 'user_id' => $person, 'asked_at' => now()]);
+            Work::query()->create(['key' => $key, 'user_id' => $person, 'asked_at' => now(), 'again' => $isAgain]);
         } catch (UniqueConstraintViolationException) {
             throw StillWorking::waiting();
         }
@@ -88,6 +93,29 @@ final readonly class Workshop
 
     private function isUnbegun(Work $work): bool
     {
-        return $work->begun_at === null && $work->ended_at === null && $work->created_at->isBefore(now()->subSeconds(self::PATIENCE));
+        return $work->begun_at === null && $work->ended_at === null && $work->created_at->isBefore(now()->subSeconds(self::PATIENCE)) && ! $this->isSomebodyThere();
+    }
+
+    /** Whether a worker is at something, or was a moment ago: what waits behind that is not made by those who serve pages. */
+    private function isSomebodyThere(): bool
+    {
+        $begun = Work::query()->whereNotNull('worker')->where('begun_at', '>', now()->subSeconds(self::LONGEST + self::PATIENCE))->get()->all();
+        $isThere = fn (Work $work): bool => $work->ended_at === null ? $work->begun_at?->isAfter(now()->subSeconds(self::LONGEST)) === true && ! $this->hasFallenOver($work) : $work->ended_at->isAfter(now()->subSeconds(self::PATIENCE)) && ! $work->failed;
+
+        return array_filter($begun, $isThere) !== [];
+    }
+
+    /**
+     * Of those who serve pages one at a time makes something large: the others would leave nobody to serve.
+     *
+     * @throws StillWorking while another is at it
+     */
+    private function onTheSpot(): void
+    {
+        // The lock goes with the connection, when this answer is given or its process ends.
+        $lock = DB::selectOne('SELECT GET_LOCK(?, 0) AS held', [DB::connection()->getDatabaseName().' large work']);
+        if ((int) ($lock->held ?? 0) !== 1) {
+            throw StillWorking::waiting();
+        }
     }
 }

@@ -41,6 +41,22 @@ final class SessionTest extends BrowserTestCase
         self::assertStringContainsString('Plan 2', $person->text("//header//*[@role='status']"));
     }
 
+    /** Back, after signing out, shows nobody what was open. */
+    public function test_nothing_of_a_job_comes_back_after_signing_out(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Oar store');
+        $person->waitFor("//*[@data-testid='adopted']");
+        $person->pressBeginning('IM');
+        $person->press('Sign out');
+        $person->waitForPath('/sign-in');
+        $person->driver->navigate()->back();
+        $person->waitForPath('/sign-in');
+        $person->sees('Sign in');
+        self::assertSame([], $person->all("//*[@data-testid='adopted']"));
+    }
+
     public function test_edits_belong_to_who_made_them(): void
     {
         $person = $this->person();

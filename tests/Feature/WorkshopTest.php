@@ -16,6 +16,7 @@ use App\Work\Task;
 use App\Work\WorkPlan;
 use App\Work\Workshop;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 
 /** What takes long is made apart: whoever asks is told how far it is, and gets it when it is there. */
@@ -69,14 +70,51 @@ final class WorkshopTest extends FeatureTestCase
         Queue::assertPushed(MakeSlice::class, 1);
     }
 
-    public function test_one_whose_worker_fell_over_is_told_at_once(): void
+    public function test_one_whose_worker_fell_over_is_begun_once_more_in_silence_and_then_told(): void
     {
         Queue::fake();
         $this->ask('plan/cuts')->assertStatus(202);
         Work::query()->update(['begun_at' => now(), 'worker' => gethostname().':'.getmypid()]);
         $this->ask('plan/cuts')->assertStatus(202);
+        Queue::assertPushed(WorkPlan::class, 1);
         Work::query()->update(['worker' => gethostname().':4194305']);
+        $this->ask('plan/cuts')->assertStatus(202);
+        Queue::assertPushed(WorkPlan::class, 2);
+        Work::query()->update(['begun_at' => now(), 'worker' => gethostname().':4194305']);
         $this->ask('plan/cuts')->assertStatus(503);
+        Queue::assertPushed(WorkPlan::class, 2);
+    }
+
+    /** A worker that is busy for long is told from none: what waits behind it is not made by those who serve pages. */
+    public function test_what_waits_behind_a_busy_worker_waits(): void
+    {
+        Queue::fake();
+        $this->ask('plan/cuts')->assertStatus(202);
+        Work::query()->create(['key' => 'another', 'asked_at' => now()]);
+        $other = Work::query()->where('key', 'another');
+        $other->update(['begun_at' => now(), 'worker' => gethostname().':'.getmypid()]);
+        $this->travel(Workshop::PATIENCE + 1)->seconds();
+        $this->ask('plan/cuts')->assertStatus(202)->assertJsonPath('working.waiting', true);
+        // It was killed: then there is nobody.
+        $other->update(['worker' => gethostname().':4194305']);
+        $this->ask('plan/cuts')->assertOk();
+    }
+
+    /** One of those who serve pages makes something large, the next waits: held from another connection. */
+    public function test_of_those_who_serve_one_at_a_time_makes_something_large(): void
+    {
+        Queue::fake();
+        $this->ask('plan/cuts')->assertStatus(202);
+        $this->travel(Workshop::PATIENCE + 1)->seconds();
+        $default = (string) config('database.default');
+        config(['database.connections.beside' => config("database.connections.$default")]);
+        $name = DB::connection()->getDatabaseName().' large work';
+        self::assertSame(1, (int) DB::connection('beside')->selectOne('SELECT GET_LOCK(?, 0) AS held', [$name])->held);
+        $this->ask('plan/cuts')->assertStatus(202);
+        DB::connection('beside')->selectOne('SELECT RELEASE_LOCK(?) AS held', [$name]);
+        DB::purge('beside');
+        $this->ask('plan/cuts')->assertOk();
+        DB::selectOne('SELECT RELEASE_LOCK(?) AS held', [$name]);
     }
 
     public function test_a_small_plan_is_worked_at_once(): void
