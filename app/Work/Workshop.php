@@ -99,10 +99,16 @@ final readonly class Workshop
     /** Whether a worker is at something, or was a moment ago: what waits behind that is not made by those who serve pages. */
     private function isSomebodyThere(): bool
     {
-        $begun = Work::query()->whereNotNull('worker')->where('begun_at', '>', now()->subSeconds(self::LONGEST + self::PATIENCE))->get()->all();
-        $isThere = fn (Work $work): bool => $work->ended_at === null ? $work->begun_at?->isAfter(now()->subSeconds(self::LONGEST)) === true && ! $this->hasFallenOver($work) : $work->ended_at->isAfter(now()->subSeconds(self::PATIENCE)) && ! $work->failed;
+        /** @var iterable<Work> $begun */
+        $begun = Work::query()->whereNotNull('worker')->where('begun_at', '>', now()->subSeconds(self::LONGEST + self::PATIENCE))->get();
+        foreach ($begun as $work) {
+            $isAtIt = $work->ended_at === null && $work->begun_at?->isAfter(now()->subSeconds(self::LONGEST)) === true && ! $this->hasFallenOver($work);
+            if ($isAtIt || ($work->ended_at?->isAfter(now()->subSeconds(self::PATIENCE)) === true && ! $work->failed)) {
+                return true;
+            }
+        }
 
-        return array_filter($begun, $isThere) !== [];
+        return false;
     }
 
     /**
