@@ -28,6 +28,27 @@ final class SavingTest extends BrowserTestCase
         $person->sees('41′ 7″');
     }
 
+    /** From the entry on until the plan of it has come, what is shown is marked as old. */
+    public function test_numbers_of_the_plan_before_are_marked_at_once(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Slow line');
+        $person->waitForSave();
+        $old = "//*[contains(@class,'workspace')][@data-old]";
+        $person->waitUntil(static fn (): bool => $person->all($old) === [], static fn (): string => 'numbers never came');
+        $person->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => new \stdClass]);
+        $person->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.emulateNetworkConditions', 'params' => ['offline' => false, 'latency' => 900, 'downloadThroughput' => -1, 'uploadThroughput' => -1]]);
+        $person->press('Ridge: not measured yet');
+        $person->type('Ridge, next reading', "41' 7");
+        $person->press('Keep');
+        self::assertCount(1, $person->all($old));
+        $person->sees('Numbers follow');
+        $person->waitUntil(static fn (): bool => $person->all($old) === [], static fn (): string => 'numbers never came');
+        $person->doesNotSee('Numbers follow');
+        $person->sees('41′ 7″');
+    }
+
     public function test_a_page_closed_before_it_was_saved_takes_the_change_up_again(): void
     {
         $person = $this->person();

@@ -15,6 +15,7 @@ import { StaleDialog } from './StaleDialog';
 import { Rail } from './Rail';
 import { Shortcuts } from './Shortcuts';
 import { StationScreen } from './StationScreen';
+import { useOldNumbers } from './useOldNumbers';
 import { useStations } from '../stations/stations';
 import { TopBar } from './TopBar';
 import { Notices } from './Notices';
@@ -88,11 +89,17 @@ function OpenJob() {
         return () => window.removeEventListener('beforeunload', leaving);
     }, [pending, leaving]);
     const stations = useStations();
+    const old = useOldNumbers();
     const here = stations.find((one) => one.key === station);
     if (!here) return <Navigate to={`/jobs/${job}/survey`} replace />;
     return (
         <DivisionContext.Provider value={state.division}>
-            <div className="workspace">
+            <div className="workspace" data-old={old || undefined}>
+                {old && (
+                    <span className="old-numbers" role="status">
+                        {t('work.old')}
+                    </span>
+                )}
                 <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
                 <TopBar />
                 <Notices />
