@@ -25,6 +25,21 @@ final class OrderTest extends FeatureTestCase
         $release(3)->assertCreated()->assertJsonPath('number', 2);
     }
 
+    /** Another colour is another order; one that was released before colours were kept says nothing of any. */
+    public function test_a_colour_that_is_chosen_later_differs_from_what_was_ordered(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"'])->assertCreated()->assertJsonPath('order.colour', null);
+        $this->save($user, $job, self::document(['system' => ['profile' => 'snap-lock-1.5-16', 'material' => 'steel', 'colour' => 'red']]), 1)->assertOk();
+        $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', true);
+        $order = Order::query()->firstOrFail();
+        $order->lines = array_diff_key((array) $order->lines, ['colour' => null]);
+        $order->save();
+        $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', false);
+        self::assertStringContainsString(',red,', (string) $this->get("/api/jobs/$job->id/files/cut-list.csv")->assertOk()->getContent());
+    }
+
     public function test_an_order_released_again_because_no_answer_came_is_stored_once(): void
     {
         $user = $this->member();

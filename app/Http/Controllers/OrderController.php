@@ -84,7 +84,8 @@ final class OrderController
             'releasedBy' => $order->released_by_name,
             'releasedAt' => $order->created_at->toIso8601String(),
             'order' => $order->lines,
-            'changed' => $order->lines != $today,
+            // One from before colours were kept says nothing of any.
+            'changed' => $order->lines != (array_key_exists('colour', $order->lines) ? $today : array_diff_key($today, ['colour' => null])),
             'serves' => $serves,
         ];
     }
