@@ -19,6 +19,9 @@ final readonly class GuardPlacer
     /** Nearer (in) to the upper end of the metal, or over something cut out, a guard holds nothing. */
     private const CLEAR = 6.0;
 
+    /** A clamp so near (in) to a pan's side stands on its seam. */
+    private const AT_SEAM = 1e-3;
+
     /** Rows (in) so near in height are one. */
     private const LEVEL = 0.5;
 
@@ -47,12 +50,15 @@ final readonly class GuardPlacer
         }
         $most = max(1, (int) floor($deepest / $this->rules->number('snow.apart')));
         $count = (int) min($most, max([1, ...array_map(fn (SnowColumn $column): float => ceil(($this->load($column, $deepest) ?? 0.0) / $this->capacity() - 1e-9), $columns)]));
-        // Beside a rake a clamp has more than its own pan to hold.
-        do {
+        // Beside a rake a clamp has more than its own pan to hold: as many rows more as that asks.
+        while (true) {
             [$rows, $held] = $this->rows($place->face, $number, $columns, $seams, $count, $deepest / $count);
-        } while ($this->isOver($rows) && $count++ < $most);
-
-        return [$rows, $held];
+            $hardest = max([0.0, ...array_map(static fn (GuardRow $row): float => $row->ratio() ?? 0.0, $rows)]);
+            if ($hardest <= 1.0 + 1e-9 || $count >= $most) {
+                return [$rows, $held];
+            }
+            $count = (int) min($most, max($count + 1, ceil($count * $hardest - 1e-9)));
+        }
     }
 
     /**
@@ -86,12 +92,6 @@ final readonly class GuardPlacer
         }
 
         return [$rows, $held];
-    }
-
-    /** @param  list<GuardRow>  $rows */
-    private function isOver(array $rows): bool
-    {
-        return max([0.0, ...array_map(static fn (GuardRow $row): float => $row->ratio() ?? 0.0, $rows)]) > 1.0 + 1e-9;
     }
 
     /**
@@ -236,11 +236,16 @@ final readonly class GuardPlacer
             return max(array_map(fn (array $one): float => ($one[2] ?? 0.0) / max(1.0, $this->rules->number('snow.pads')), $run));
         }
         $held = array_fill(0, count($at), 0.0);
+        $last = count($at) - 1;
+        $right = 0;
         foreach ($run as [$column, , $load]) {
-            $off = array_map(static fn (Point $clamp): float => abs($clamp->u - $column->middle()), $at);
-            asort($off);
-            $near = array_slice(array_keys(array_filter($off, static fn (float $by): bool => $by < $column->width() / 2.0 + 1e-3)), 0, 2);
-            $near = $near === [] ? [array_key_first($off)] : $near;
+            // Both go from left to right: the first clamp beyond the column's middle, and the one before it.
+            while ($right <= $last && $at[$right]->u < $column->middle()) {
+                $right++;
+            }
+            $beside = array_values(array_filter([$right - 1, $right], static fn (int $i): bool => isset($at[$i]) && abs($at[$i]->u - $column->middle()) < $column->width() / 2.0 + self::AT_SEAM));
+            $off = static fn (int $i): float => isset($at[$i]) ? abs($at[$i]->u - $column->middle()) : INF;
+            $near = $beside === [] ? [$off($right - 1) <= $off($right) ? $right - 1 : $right] : $beside;
             foreach ($near as $clamp) {
                 $held[$clamp] += ($load ?? 0.0) / count($near);
             }
