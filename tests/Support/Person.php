@@ -137,9 +137,19 @@ final class Person
     public function choose(string $label, string $choice): void
     {
         $box = "//*[contains(@class,'MuiFormControl')][.//*[contains(@class,'MuiInputLabel')][starts-with(normalize-space(.), '$label')]]//*[@role='combobox']";
-        $this->open($box);
-        $this->find("//*[@role='option'][normalize-space()='$choice']")->click();
-        $this->waitUntil(fn (): bool => $this->all("//*[@role='option']") === []);
+        $option = "//*[@role='option'][normalize-space()='$choice']";
+        $chosen = false;
+        // A list that was drawn anew while it was open is opened again, as a person would.
+        $this->waitUntil(function () use ($box, $option, &$chosen): bool {
+            if (! $chosen) {
+                $this->open($box);
+                $there = $this->all($option)[0] ?? null;
+                $there?->click();
+                $chosen = $there !== null;
+            }
+
+            return $chosen && $this->all("//*[@role='option']") === [];
+        }, fn (): string => "\"$choice\" could not be chosen for \"$label\". Shown is:\n".$this->text());
     }
 
     /** Opens a drop-down; one that is still sliding into place may have to be pressed twice. */
@@ -227,9 +237,15 @@ final class Person
 
     public function find(string $xpath): RemoteWebElement
     {
-        $this->waitFor($xpath);
+        $found = null;
+        // Kept from the look that found it: a second look may come when the screen is being drawn anew.
+        $this->waitUntil(function () use ($xpath, &$found): bool {
+            $found = $this->all($xpath)[0] ?? null;
 
-        return $this->all($xpath)[0];
+            return $found !== null;
+        }, fn (): string => "Nothing at $xpath. Shown is:\n".$this->text());
+
+        return $found ?? throw new RuntimeException("Nothing at $xpath.");
     }
 
     /** @return list<RemoteWebElement> */
