@@ -37,6 +37,12 @@ final class DxfWriter
         $this->put([0, 'LINE'], [8, $layer], ...$this->at(10, $from), ...$this->at(11, $to));
     }
 
+    public function circle(string $layer, Point $centre, float $radius): void
+    {
+        $this->layers[$layer] = true;
+        $this->put([0, 'CIRCLE'], [8, $layer], ...$this->at(10, $centre), ...[[40, sprintf('%.6f', $radius)]]);
+    }
+
     public function words(string $layer, Point $at, float $height, string $words): void
     {
         $this->layers[$layer] = true;

@@ -14,10 +14,6 @@ final class DrawnRoof
 {
     private const INCHES = ['in' => 1.0, 'ft' => 12.0, 'mm' => 1 / 25.4, 'cm' => 1 / 2.54, 'm' => 1000 / 25.4];
 
-    private const MOST_PLANES = 60;
-
-    private const MOST_CORNERS = 200;
-
     /** A roof smaller or larger than this (in) was drawn in another unit, or to a scale. */
     private const LEAST_SIZE = 24.0;
 
@@ -25,11 +21,6 @@ final class DrawnRoof
 
     /** Sides of two outlines that lie this close (in) are one edge. */
     private const SAME_LINE = 0.25;
-
-    private const SHORTEST_SIDE = 0.05;
-
-    /** Square inches, in whatever unit the drawing turns out to be. */
-    private const LEAST_AREA = 0.01;
 
     public function __construct(private readonly DxfDrawing $drawing)
     {
@@ -39,13 +30,14 @@ final class DrawnRoof
      * @param  bool  $inPlan  drawn as seen from above; otherwise each outline is a true face
      * @param  float|null  $rise  the pitch, in 12, of outlines that have none written in them, or several
      * @param  array<string, int>  $eaves  by outline: which side somebody said is its eave
-     * @return array{unit: string|null, size: array{float, float}, asks: list<string>, outlines: list<array<string, mixed>>, planes: list<array<string, mixed>>, notUnderstood: list<array{what: string, layer: string, count: int}>}
+     * @return array{unit: string|null, size: array{float, float}, asks: list<string>, outlines: list<array<string, mixed>>, planes: list<array<string, mixed>>, openings: list<array<string, mixed>>, notUnderstood: list<array{what: string, layer: string, count: int}>}
      */
     public function planes(?string $unit, float $scale, bool $inPlan, ?float $rise, array $eaves = []): array
     {
         $unit ??= $this->drawing->unit;
         $factor = (self::INCHES[$unit ?? 'in']) * $scale;
-        $outlines = $this->outlines($factor);
+        $shapes = new DrawnShapes($this->drawing, $factor);
+        $outlines = $shapes->faces;
         $size = $this->size($outlines);
         $asks = [];
         if ($outlines === []) {
@@ -55,7 +47,7 @@ final class DrawnRoof
         } elseif (max($size) < self::LEAST_SIZE || max($size) > self::MOST_SIZE) {
             $asks[] = 'scale';
         }
-        $texts = array_map(fn (array $o): array => $this->textsIn($o['polygon'], $factor), $outlines);
+        $texts = array_map($shapes->textsOn(...), array_keys($outlines));
         $written = array_map(static fn (array $own): array => array_values(array_unique(array_merge(...array_map(DrawnPitch::in(...), $own)), SORT_REGULAR)), $texts);
         // Two that differ, or one no gauge shows, are asked.
         $pitches = array_map(static fn (array $own): ?float => count($own) === 1 && $own[0] !== null ? $own[0] : $rise, $written);
@@ -63,7 +55,7 @@ final class DrawnRoof
             $pitch === null && $asks[] = $written[$number] === [] ? 'pitch' : 'pitches';
         }
         $polygons = array_column($outlines, 'polygon');
-        $kinds = array_map(fn (Polygon $polygon): array => $this->kinds($polygon, $factor), $polygons);
+        $kinds = array_map(fn (Polygon $polygon): array => self::kinds($polygon, $shapes), $polygons);
         $finder = new EaveFinder($polygons, $kinds, self::SAME_LINE);
         $first = array_map(static fn (int $number): ?int => isset($polygons[$number]->corners[$eaves['P'.($number + 1)] ?? -1]) ? $eaves['P'.($number + 1)] : $finder->of($number), array_keys($polygons));
         if (in_array(null, $first, true)) {
@@ -71,7 +63,9 @@ final class DrawnRoof
         }
         $names = array_map(fn (int $number): string => $this->name($texts[$number], $outlines[$number]['layer'], $number), array_keys($outlines));
 
-        $planes = $asks === [] ? $this->documents($outlines, $names, array_map(floatval(...), $pitches), $inPlan, $kinds, array_map(intval(...), $first)) : [];
+        $frames = $asks === [] ? array_map(static fn (int $number): DeckFrame => new DeckFrame($polygons[$number], (int) $first[$number], $inPlan ? Pitch::ofRise((float) $pitches[$number])->slopeFactor() : 1.0), array_keys($polygons)) : [];
+        $planes = $asks === [] ? $this->documents($outlines, $names, array_map(floatval(...), $pitches), $inPlan, $kinds, array_map(intval(...), $first), $frames) : [];
+        $openings = $asks === [] ? (new DrawnOpenings($shapes, $this->drawing, $factor))->on($frames) : [];
 
         return [
             'unit' => $unit,
@@ -83,43 +77,9 @@ final class DrawnRoof
                 'kinds' => isset($planes[$number]) ? self::asDrawn($planes[$number]['edges'], (int) $first[$number]) : array_map(static fn (?EdgeKind $kind): ?string => $kind?->value, $kinds[$number]),
             ], array_keys($polygons)),
             'planes' => $planes,
+            'openings' => $openings,
             'notUnderstood' => $this->drawing->notUnderstood(),
         ];
-    }
-
-    /** @return list<array{layer: string, polygon: Polygon}> in inches, counter-clockwise */
-    private function outlines(float $factor): array
-    {
-        $outlines = [];
-        foreach ($this->drawing->outlines as $outline) {
-            $corners = [];
-            foreach ($outline['points'] as [$x, $y]) {
-                $corner = new Point($x * $factor, $y * $factor);
-                if ($corners === [] || $corner->distanceTo($corners[count($corners) - 1]) > self::SHORTEST_SIDE) {
-                    $corners[] = $corner;
-                }
-            }
-            while (count($corners) > 1 && $corners[0]->distanceTo($corners[count($corners) - 1]) <= self::SHORTEST_SIDE) {
-                array_pop($corners);
-            }
-            $polygon = Polygon::sound($corners);
-            $polygon = $polygon->area() < 0.0 ? Polygon::sound(array_reverse($corners)) : $polygon;
-            $why = match (true) {
-                strtoupper($outline['layer']) === 'HOLE' => 'hole',
-                count($corners) < 3 || $polygon->area() < self::LEAST_AREA => 'no-area',
-                count($corners) > self::MOST_CORNERS => 'too-many-corners',
-                count($outlines) >= self::MOST_PLANES => 'too-many-outlines',
-                $polygon->crossing() !== null => 'crossing',
-                default => null,
-            };
-            if ($why === null) {
-                $outlines[] = ['layer' => $outline['layer'], 'polygon' => $polygon];
-            } else {
-                $this->drawing->leave($why, $outline['layer']);
-            }
-        }
-
-        return $outlines;
     }
 
     /**
@@ -150,14 +110,6 @@ final class DrawnRoof
         return array_map(static fn (int $side): string => $edges[($side - $eave + $count) % $count], array_keys($edges));
     }
 
-    /** @return list<string> */
-    private function textsIn(Polygon $polygon, float $factor): array
-    {
-        $texts = array_filter($this->drawing->texts, static fn (array $text): bool => $polygon->contains(new Point($text['at'][0] * $factor, $text['at'][1] * $factor)));
-
-        return array_values(array_column($texts, 'text'));
-    }
-
     /** @param  list<string>  $texts  within it */
     private function name(array $texts, string $layer, int $number): string
     {
@@ -172,9 +124,10 @@ final class DrawnRoof
      * @param  list<float>  $pitches
      * @param  list<list<EdgeKind|null>>  $drawn  kinds of their sides, as layers say
      * @param  list<int>  $eaves  which side is the eave
+     * @param  list<DeckFrame>  $frames
      * @return list<array<string, mixed>>
      */
-    private function documents(array $outlines, array $names, array $pitches, bool $inPlan, array $drawn, array $eaves): array
+    private function documents(array $outlines, array $names, array $pitches, bool $inPlan, array $drawn, array $eaves, array $frames): array
     {
         $turned = [];
         foreach ($outlines as $number => $outline) {
@@ -190,7 +143,7 @@ final class DrawnRoof
         $documents = [];
         foreach ($turned as $number => ['polygon' => $polygon, 'kinds' => $kinds, 'first' => $first]) {
             $count = count($polygon->corners);
-            $outlineOnDeck = $this->onDeck($polygon, $first, $inPlan ? Pitch::ofRise($pitches[$number])->slopeFactor() : 1.0);
+            $outlineOnDeck = array_map(static fn (int $i): array => $frames[$number]->of($polygon->corner($first + $i)), range(0, $count - 1));
             $documents[] = [
                 'id' => 'P'.($number + 1),
                 'name' => $names[$number],
@@ -210,40 +163,22 @@ final class DrawnRoof
      *
      * @return list<EdgeKind|null>
      */
-    private function kinds(Polygon $polygon, float $factor): array
+    private static function kinds(Polygon $polygon, DrawnShapes $shapes): array
     {
         $kinds = [];
         foreach (array_keys($polygon->corners) as $side) {
             [$a, $b] = [$polygon->corner($side), $polygon->corner($side + 1)];
             $middle = new Point(($a->u + $b->u) / 2.0, ($a->v + $b->v) / 2.0);
             $kinds[$side] = null;
-            foreach ($this->drawing->lines as $line) {
-                $kind = LayerKinds::of($line['layer']);
-                [$from, $to] = [new Point($line['from'][0] * $factor, $line['from'][1] * $factor), new Point($line['to'][0] * $factor, $line['to'][1] * $factor)];
-                if ($kind !== null && abs($from->distanceTo($middle) + $middle->distanceTo($to) - $from->distanceTo($to)) < self::SAME_LINE / 10.0) {
-                    $kinds[$side] = $kind;
+            foreach ($shapes->edges as $line) {
+                if (abs($line['from']->distanceTo($middle) + $middle->distanceTo($line['to']) - $line['from']->distanceTo($line['to'])) < self::SAME_LINE / 10.0) {
+                    $kinds[$side] = $line['kind'];
                     break;
                 }
             }
         }
 
         return array_values($kinds);
-    }
-
-    /** @return list<array{float, float}> turned so that the eave runs along u */
-    private function onDeck(Polygon $polygon, int $first, float $slopeFactor): array
-    {
-        [$a, $b] = [$polygon->corner($first), $polygon->corner($first + 1)];
-        $length = $a->distanceTo($b);
-        [$x, $y] = [($b->u - $a->u) / $length, ($b->v - $a->v) / $length];
-        $corners = [];
-        foreach (array_keys($polygon->corners) as $i) {
-            $corner = $polygon->corner($first + $i);
-            [$du, $dv] = [$corner->u - $a->u, $corner->v - $a->v];
-            $corners[] = [round($du * $x + $dv * $y, 6), round(($dv * $x - $du * $y) * $slopeFactor, 6)];
-        }
-
-        return $corners;
     }
 
     /**

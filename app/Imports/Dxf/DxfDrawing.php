@@ -19,6 +19,11 @@ final class DxfDrawing
     /** @var list<array{text: string, at: array{float, float}}> */
     public array $texts = [];
 
+    /** @var list<array{layer: string, at: array{float, float}, radius: float}> */
+    public array $circles = [];
+
+    private int $corners = 0;
+
     /** @var array<string, array{what: string, layer: string, count: int}> */
     private array $notUnderstood = [];
 
@@ -30,9 +35,16 @@ final class DxfDrawing
             $entity->curved => $this->leave('curved', $entity->layer),
             in_array($entity->type, ['LWPOLYLINE', 'POLYLINE'], true) => $this->polyline($entity->layer, $points, $entity->closed),
             $entity->type === 'LINE' && count($points) === 2 => $this->lines[] = ['layer' => $entity->layer, 'from' => $points[0], 'to' => $points[1]],
-            in_array($entity->type, ['TEXT', 'MTEXT'], true) && $points !== [] => $this->texts[] = ['text' => $entity->text, 'at' => $points[0]],
+            in_array($entity->type, ['TEXT', 'MTEXT', 'ATTRIB'], true) && $points !== [] => $this->texts[] = ['text' => $entity->text, 'at' => $points[0]],
+            $entity->type === 'CIRCLE' && $points !== [] => $this->circles[] = ['layer' => $entity->layer, 'at' => $points[0], 'radius' => $entity->sizes[40] ?? 0.0],
             default => $this->leave(preg_match('/^[A-Z0-9_]{1,30}$/', $entity->type) === 1 ? $entity->type : 'broken', $entity->layer),
         };
+    }
+
+    /** How much of it is kept: sides, lines, texts and circles. */
+    public function used(): int
+    {
+        return $this->corners + count($this->lines) + count($this->texts) + count($this->circles);
     }
 
     public function leave(string $what, string $layer): void
@@ -57,6 +69,7 @@ final class DxfDrawing
         }
         if ($closed && count($points) > 2) {
             $this->outlines[] = ['layer' => $layer, 'points' => $points];
+            $this->corners += count($points);
 
             return;
         }

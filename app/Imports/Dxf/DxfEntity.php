@@ -9,6 +9,9 @@ final class DxfEntity
 {
     private const FARTHEST = 1e9;
 
+    /** Sizes of a circle and of a block's place: radius; scales, spacings of columns and rows, turn; columns, rows. */
+    private const SIZES = ['CIRCLE' => [40], 'INSERT' => [41, 42, 44, 45, 50, 70, 71]];
+
     public string $layer = '0';
 
     public string $text = '';
@@ -41,6 +44,9 @@ final class DxfEntity
 
     public bool $off = false;
 
+    /** @var array<int, float> what its type has of these, by group code */
+    public array $sizes = [];
+
     private ?float $x = null;
 
     public function __construct(public readonly string $type)
@@ -49,6 +55,11 @@ final class DxfEntity
 
     public function take(int $code, string $value): void
     {
+        if (in_array($code, self::SIZES[$this->type] ?? [], true)) {
+            $this->sizes[$code] = $this->number($value) ?? 0.0;
+
+            return;
+        }
         switch ($code) {
             case 1:
             case 3:
@@ -104,6 +115,20 @@ final class DxfEntity
         if ($this->facing < 0.0 && $this->type !== 'LINE') {
             $this->points = array_map(static fn (array $p): array => [-$p[0], $p[1]], $this->points);
         }
+    }
+
+    /**
+     * The same on another layer, its points moved.
+     *
+     * @param  callable(float, float): array{float, float}  $to
+     */
+    public function movedBy(callable $to, string $layer): self
+    {
+        $moved = clone $this;
+        $moved->points = array_map(static fn (array $p): array => $to($p[0], $p[1]), $this->points);
+        $moved->layer = $this->layer === '0' ? $layer : $this->layer;
+
+        return $moved;
     }
 
     private function number(string $value): ?float

@@ -8,12 +8,13 @@ use App\Documents\DocumentFault;
 use App\Documents\Fault;
 use App\Documents\Understood;
 
-/** Reads the entities of an ASCII DXF file that can be roof: polylines, lines and texts. The rest is counted. */
+/** Reads the entities of an ASCII DXF file that can be roof: polylines, lines, texts and circles, also where blocks of them are placed. The rest is counted. */
 final class DxfReader
 {
     private const MOST_BYTES = 4_000_000;
 
-    private const MOST_ENTITIES = 20_000;
+    /** Corners, lines, texts and circles that are kept; what is left out costs nothing. */
+    private const MOST_USED = 20_000;
 
     /** Inches of a unit by $INSUNITS; 0 and what is not here is unclear. */
     private const UNITS = [1 => 'in', 2 => 'ft', 4 => 'mm', 5 => 'cm', 6 => 'm'];
@@ -21,6 +22,8 @@ final class DxfReader
     private const FLAT = 1e-6;
 
     private DxfDrawing $drawing;
+
+    private DxfBlocks $blocks;
 
     private ?DxfEntity $polyline = null;
 
@@ -34,6 +37,7 @@ final class DxfReader
             throw $this->fault('too-large', strlen($text).' bytes', ['most' => self::MOST_BYTES]);
         }
         $this->drawing = new DxfDrawing;
+        $this->blocks = new DxfBlocks;
         $this->hidden = [];
         $this->polyline = null;
         $section = $entity = null;
@@ -45,9 +49,7 @@ final class DxfReader
                 $entity = new DxfEntity(strtoupper($value));
                 $section = $entity->type === 'ENDSEC' ? null : $section;
                 $ended = $ended || $entity->type === 'EOF';
-                if (++$count > self::MOST_ENTITIES) {
-                    throw $this->fault('items', "over $count entities", ['least' => 1, 'most' => self::MOST_ENTITIES]);
-                }
+                $count++;
 
                 continue;
             }
@@ -78,19 +80,40 @@ final class DxfReader
      */
     private function pairs(string $text): iterable
     {
-        $lines = preg_split('/\r\n|\n|\r/', $text) ?: [];
         if (str_contains(substr($text, 0, 1000), "\0")) {
             throw $this->fault('dxf-binary', 'a binary file');
         }
-        for ($i = 0; $i + 1 < count($lines); $i += 2) {
-            $code = trim($lines[$i]);
-            if ($code === '' && trim($lines[$i + 1]) === '') {
+        $code = null;
+        foreach ($this->lines($text) as $number => $line) {
+            if ($code === null) {
+                $code = $line;
+
                 continue;
             }
-            if (preg_match('/^-?\d{1,4}$/', $code) !== 1) {
-                throw $this->fault('dxf-code', 'line '.($i + 1).': '.Understood::inWords(mb_convert_encoding(substr($code, 0, 60), 'UTF-8', 'UTF-8')));
+            if ($code !== '' || $line !== '') {
+                if (preg_match('/^-?\d{1,4}$/', $code) !== 1) {
+                    throw $this->fault('dxf-code', "line $number: ".Understood::inWords(mb_convert_encoding(substr($code, 0, 60), 'UTF-8', 'UTF-8')));
+                }
+                yield [(int) $code, $line];
             }
-            yield [(int) $code, trim($lines[$i + 1])];
+            $code = null;
+        }
+    }
+
+    /**
+     * One after the other: a drawing has a million of them, and most are not kept.
+     *
+     * @return iterable<int, string> by the number of those before it
+     */
+    private function lines(string $text): iterable
+    {
+        $ends = str_contains($text, "\n") ? "\n" : "\r";
+        [$number, $at, $whole] = [0, 0, strlen($text)];
+        while ($at < $whole) {
+            $end = strpos($text, $ends, $at);
+            $end = $end === false ? $whole : $end;
+            yield $number++ => trim(substr($text, $at, $end - $at));
+            $at = $end + 1;
         }
     }
 
@@ -99,21 +122,59 @@ final class DxfReader
         if ($entity?->type === 'LAYER' && $section === 'TABLES' && ($entity->frozen || $entity->off)) {
             $this->hidden[$entity->name] = true;
         }
-        if ($entity === null || $section !== 'ENTITIES') {
+        if ($entity === null || ($section !== 'ENTITIES' && $section !== 'BLOCKS')) {
             return;
         }
-        if ($entity->type === 'VERTEX' && $this->polyline !== null) {
-            array_push($this->polyline->points, ...array_slice($entity->points, 0, 1));
-            $this->polyline->curved = $this->polyline->curved || $entity->curved;
-        } elseif ($entity->type === 'SEQEND' && $this->polyline !== null) {
-            $this->add($this->polyline);
+        match (true) {
+            $entity->type === 'BLOCK' => $this->blocks->begin($entity),
+            $entity->type === 'ENDBLK' => $this->blocks->end(),
+            $entity->type === 'VERTEX' && $this->polyline !== null => $this->corner($entity),
+            $entity->type === 'SEQEND' => $this->close($section),
+            $entity->type === 'POLYLINE' => $this->open($entity),
+            in_array($entity->type, ['SECTION', 'ENDSEC', 'EOF'], true) => null,
+            default => $this->keep($entity, $section),
+        };
+    }
+
+    private function open(DxfEntity $polyline): void
+    {
+        $polyline->points = [];
+        $this->polyline = $polyline;
+    }
+
+    private function corner(DxfEntity $vertex): void
+    {
+        if ($this->polyline !== null) {
+            array_push($this->polyline->points, ...array_slice($vertex->points, 0, 1));
+            $this->polyline->curved = $this->polyline->curved || $vertex->curved;
+        }
+    }
+
+    /** The end of a polyline's corners, or of a block's words. */
+    private function close(string $section): void
+    {
+        if ($this->polyline !== null) {
+            $this->keep($this->polyline, $section);
             $this->polyline = null;
-        } elseif ($entity->type === 'POLYLINE') {
-            $entity->points = [];
-            $this->polyline = $entity;
-        } elseif (! in_array($entity->type, ['SECTION', 'ENDSEC', 'EOF'], true)) {
+        }
+    }
+
+    private function keep(DxfEntity $entity, string $section): void
+    {
+        if ($section === 'BLOCKS') {
+            $this->blocks->add($entity);
+        } elseif ($entity->type === 'INSERT' && ! $this->isHidden($entity)) {
+            foreach ($this->blocks->shown($entity) as $part) {
+                $this->add($part);
+            }
+        } else {
             $this->add($entity);
         }
+    }
+
+    private function isHidden(DxfEntity $entity): bool
+    {
+        return $entity->invisible || isset($this->hidden[$entity->layer]);
     }
 
     /** What nobody sees in the drawing is no roof. */
@@ -121,7 +182,7 @@ final class DxfReader
     {
         $why = match (true) {
             $entity->onPaper => 'paper',
-            $entity->invisible || isset($this->hidden[$entity->layer]) => 'hidden',
+            $this->isHidden($entity) => 'hidden',
             abs(abs($entity->facing) - 1.0) > self::FLAT => 'tilted',
             default => null,
         };
@@ -133,6 +194,9 @@ final class DxfReader
         $entity->turned();
         $entity->text = DxfWords::plain($entity->text, $entity->type === 'MTEXT');
         $this->drawing->add($entity);
+        if ($this->drawing->used() > self::MOST_USED) {
+            throw $this->fault('items', 'over '.self::MOST_USED.' corners, lines and texts', ['least' => 1, 'most' => self::MOST_USED]);
+        }
     }
 
     /** @param  array<string, string|int|float>  $accepted */

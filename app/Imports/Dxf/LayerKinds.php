@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Imports\Dxf;
 
 use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Roof\OpeningKind;
 
-/** What kind of edge a layer is named after, in several languages, whatever stands round the word: `A-ROOF-EAVE`, `Traufe_neu`. */
+/** What kind of edge, or of opening, a layer is named after, in several languages, whatever stands round the word: `A-ROOF-EAVE`, `Traufe_neu`. */
 final class LayerKinds
 {
     /** Longer words before what they contain. */
@@ -20,16 +21,42 @@ final class LayerKinds
         'peak' => EdgeKind::Peak,
     ];
 
+    /** What comes through a roof, by the names its layer or its text may have. */
+    private const OPENINGS = [
+        'chimney' => OpeningKind::Chimney, 'schornstein' => OpeningKind::Chimney, 'kamin' => OpeningKind::Chimney, 'cheminée' => OpeningKind::Chimney, 'cheminee' => OpeningKind::Chimney, 'chimenea' => OpeningKind::Chimney, 'comignolo' => OpeningKind::Chimney,
+        'skylight' => OpeningKind::Skylight, 'dachfenster' => OpeningKind::Skylight, 'puits de lumière' => OpeningKind::Skylight, 'claraboya' => OpeningKind::Skylight, 'tragaluz' => OpeningKind::Skylight, 'lucernario' => OpeningKind::Skylight,
+        'vent' => OpeningKind::Vent, 'lüfter' => OpeningKind::Vent, 'aérateur' => OpeningKind::Vent, 'ventilación' => OpeningKind::Vent, 'aeratore' => OpeningKind::Vent,
+        'pipe' => OpeningKind::Pipe, 'rohr' => OpeningKind::Pipe, 'tuyau' => OpeningKind::Pipe, 'tubo' => OpeningKind::Pipe,
+        'curb' => OpeningKind::Curb, 'hatch' => OpeningKind::Curb, 'opening' => OpeningKind::Curb, 'öffnung' => OpeningKind::Curb, 'ouverture' => OpeningKind::Curb, 'abertura' => OpeningKind::Curb, 'apertura' => OpeningKind::Curb,
+    ];
+
     public static function of(string $layer): ?EdgeKind
     {
-        $name = mb_strtolower($layer);
-        foreach (self::WORDS as $word => $kind) {
+        return self::named($layer, self::WORDS) ?? EdgeKind::tryFrom(mb_strtolower($layer));
+    }
+
+    /** @param  string  $words  the name of a layer, or a text */
+    public static function opening(string $words): ?OpeningKind
+    {
+        return self::named($words, self::OPENINGS);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, T>  $kinds  by word
+     * @return T|null
+     */
+    private static function named(string $text, array $kinds): mixed
+    {
+        $name = mb_strtolower($text);
+        foreach ($kinds as $word => $kind) {
             // The word by itself, or one made with it: not a ship in "hip".
             if (preg_match('/(?<!\p{L})'.preg_quote($word, '/').'(?!\p{L}{4,})/u', $name) === 1) {
                 return $kind;
             }
         }
 
-        return EdgeKind::tryFrom($name);
+        return null;
     }
 }

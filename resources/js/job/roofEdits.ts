@@ -4,6 +4,7 @@ import type { JobDocument } from '../contracts/job';
 import type { Layout } from '../contracts/layout';
 import type { Plane } from '../contracts/survey';
 import { freshId } from './edits';
+import { addOpening, type Opening } from './layoutEdits';
 
 export const blocksOf = (document: JobDocument): Block[] => document.roof.blocks ?? [];
 export const planesOf = (document: JobDocument): Plane[] => document.roof.planes ?? [];
@@ -135,7 +136,7 @@ export function removeCheck(document: JobDocument, id: string): JobDocument {
 }
 
 /** Planes brought in from elsewhere: where the name is known their readings join that plane's, else they are new. */
-export function takeIn(document: JobDocument, incoming: Plane[]): JobDocument {
+export function takeIn(document: JobDocument, incoming: Plane[], through: Opening[] = []): JobDocument {
     const planes = [...planesOf(document)];
     const ids = new Map<string, string>();
     for (const plane of incoming) {
@@ -170,7 +171,12 @@ export function takeIn(document: JobDocument, incoming: Plane[]): JobDocument {
             ? { ...plane, ties: plane.ties.map((tie) => ({ ...tie, plane: ids.get(tie.plane) ?? tie.plane })) }
             : plane,
     );
-    return { ...document, roof: { ...document.roof, planes: tied } };
+    const taken: JobDocument = { ...document, roof: { ...document.roof, planes: tied } };
+    return through.reduce(
+        (grown, { id: _, ...opening }) =>
+            addOpening(grown, { ...opening, face: ids.get(opening.face) ?? opening.face }),
+        taken,
+    );
 }
 
 /** The planes that hang together with one by the edges they share, itself included. */

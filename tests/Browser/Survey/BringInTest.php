@@ -81,7 +81,6 @@ final class BringInTest extends BrowserTestCase
         $person->find("//input[@type='file']")->sendKeys($file);
         $person->sees('The drawing does not say: which?');
         $person->sees('Not written in every outline: which pitch?');
-        $person->sees('PIPES: 1 × circle');
         $person->choose('Unit', 'feet');
         $person->type('Pitch', '12');
         // Which side is the eave is not guessed.
@@ -90,12 +89,17 @@ final class BringInTest extends BrowserTestCase
         $person->keys(WebDriverKeys::ENTER);
         $person->sees('Check the edges.');
         $person->sees('4 corners, 12 in 12');
+        // A circle in the outline comes through the roof.
+        $person->sees('Comes through the roof');
+        self::assertSame('Pipe 1 SLIP 1 ⌀ 2′ 0″', $person->text("//*[@data-brought='O1']"));
         $person->press('Take over');
         $person->press('SLIP 1');
         $this->goToStation($person, 'Roof');
         $person->press('Table');
         // 12 ft of run at 12 in 12: 144 · √2 = 203.647.
         $person->sees('16′ 11 5/8″');
+        $this->goToStation($person, 'Openings');
+        $person->sees('Pipe 1');
     }
 
     public function test_a_table_of_readings_is_refused_line_by_line_then_taken(): void

@@ -74,7 +74,99 @@ final class ImportTest extends FeatureTestCase
         self::assertSame([8, 5], array_column($answer['planes'], 'riseIn12'));
         self::assertSame(['eave', 'rake', 'ridge', 'rake'], $answer['planes'][0]['edges']);
         self::assertSame('P2', $answer['planes'][0]['ties'][0]['plane']);
-        self::assertEqualsCanonicalizing(['CIRCLE', 'crossing'], array_column($answer['notUnderstood'], 'what'));
+        self::assertEqualsCanonicalizing(['crossing'], array_column($answer['notUnderstood'], 'what'));
+        self::assertSame([['P1', 'pipe', 4]], array_map(static fn (array $one): array => [$one['face'], $one['kind'], $one['diameter']], $answer['openings']));
+    }
+
+    /**
+     * Drawings made by another library; what lies on the decks is reckoned by hand: a face of 12 ft in plan at 8 in 12 is 144 × √(1 + (8/12)²) = 173.066.
+     *
+     * @return iterable<string, array{string, array<string, string>, list<array{string, float, list<array{float, float}>, list<string>}>, list<array{string, string, list<float>}>, list<string>}>
+     */
+    public static function drawingsOfOthers(): iterable
+    {
+        $deck = 120.0 * sqrt(1.25);
+        yield 'lines with gaps, R12' => ['lines-r12', ['unit' => 'in'], [
+            ['South', 6.0, [[0, 0], [240, 0], [240, $deck], [0, $deck]], ['eave', 'rake', 'ridge', 'rake']],
+            ['North', 4.5, [[0, 0], [240, 0], [240, 120.0 * sqrt(1.140625)], [0, 120.0 * sqrt(1.140625)]], ['eave', 'rake', 'ridge', 'rake']],
+        ], [], ['loose']];
+        [$long, $deep] = [8000 / 25.4, 4000 / 25.4 * sqrt(1.25)];
+        $stack = [2000 / 25.4, 1500 / 25.4 * sqrt(1.25), 600 / 25.4, 500 / 25.4 * sqrt(1.25)];
+        yield 'blocks within blocks, R2000' => ['inserts-r2000', ['riseIn12' => '6'], [
+            ['A-ROOF 1', 6.0, [[0, 0], [$long, 0], [$long, $deep], [0, $deep]], ['eave', 'rake', 'ridge', 'rake']],
+            ['A-ROOF 2', 6.0, [[0, 0], [$long, 0], [$long, $deep], [0, $deep]], ['eave', 'rake', 'ridge', 'rake']],
+        ], [['P1', 'chimney', $stack], ['P2', 'chimney', $stack]], []];
+        $slope = sqrt(1 + (8 / 12) ** 2);
+        yield 'an outline parted by its ridge, with openings, R2010' => ['inner-outlines-r2010', [], [
+            ['Slip hall', 8.0, [[0, 0], [360, 0], [360, 144 * $slope], [0, 144 * $slope]], ['eave', 'rake', 'ridge', 'rake']],
+            ['Shed side', 8.0, [[0, 0], [360, 0], [360, 144 * $slope], [0, 144 * $slope]], ['eave', 'rake', 'ridge', 'rake']],
+        ], [['P1', 'skylight', [120, 36 * $slope, 24, 48 * $slope]], ['P1', 'pipe', [240, 60 * $slope, 6]]], ['HATCH']];
+        $hip = 144 * sqrt(1.25);
+        yield 'a hip roof of lines, R2018' => ['hip-r2018', [], [
+            ['South', 6.0, [[0, 0], [480, 0], [336, $hip], [144, $hip]], ['eave', 'hip', 'ridge', 'hip']],
+            ['West', 6.0, [[0, 0], [288, 0], [144, $hip]], ['eave', 'hip', 'hip']],
+            ['East', 6.0, [[0, 0], [288, 0], [144, $hip]], ['eave', 'hip', 'hip']],
+            ['North', 6.0, [[0, 0], [480, 0], [336, $hip], [144, $hip]], ['eave', 'hip', 'ridge', 'hip']],
+        ], [['P1', 'curb', [200, 60 * sqrt(1.25), 240, 50 * sqrt(1.25), 250, 90 * sqrt(1.25), 210, 100 * sqrt(1.25)]]], []];
+    }
+
+    /**
+     * @param  array<string, string>  $answers
+     * @param  list<array{string, float, list<array{float, float}>, list<string>}>  $planes
+     * @param  list<array{string, string, list<float>}>  $openings
+     * @param  list<string>  $left
+     */
+    #[DataProvider('drawingsOfOthers')]
+    public function test_drawings_of_another_library_become_the_roof_they_show(string $file, array $answers, array $planes, array $openings, array $left): void
+    {
+        $job = $this->boathouse();
+        $answer = $this->dxf($job, (string) file_get_contents(base_path("tests/data/drawings/$file.dxf")), $answers)->assertOk()->assertJsonPath('asks', [])->json();
+
+        self::assertSame(array_map(static fn (array $one): array => [$one[0], $one[3]], $planes), array_map(static fn (array $one): array => [$one['name'], $one['edges']], $answer['planes']));
+        self::assertEqualsWithDelta(array_column($planes, 1), array_column($answer['planes'], 'riseIn12'), 1e-9);
+        self::assertEqualsWithDelta(array_column($planes, 2), array_column($answer['planes'], 'outline'), 0.07, 'to the gap that is closed');
+        $numbers = static fn (array $one): array => isset($one['outline']) ? array_merge(...$one['outline']) : array_values(array_intersect_key($one, ['u' => 1, 'v' => 1, 'width' => 1, 'height' => 1, 'diameter' => 1]));
+        self::assertSame(array_map(static fn (array $one): array => [$one[0], $one[1]], $openings), array_map(static fn (array $one): array => [$one['face'], $one['kind']], $answer['openings']));
+        self::assertEqualsWithDelta(array_column($openings, 2), array_map($numbers, $answer['openings']), 1e-4);
+        self::assertSame($left, array_column($answer['notUnderstood'], 'what'));
+        $this->saveRoof($job, ['planes' => $answer['planes']], $answer['openings']);
+        self::assertCount(count($planes), $this->getJson("/api/jobs/$job->id/plan/roof")->assertOk()->json('faces'));
+    }
+
+    public function test_our_own_drawing_comes_back_with_what_comes_through(): void
+    {
+        $job = $this->boathouse();
+        $document = json_decode($job->newest()->document, true);
+        $this->saveRoof($job, $document['roof'], [
+            ['id' => 'o1', 'face' => 'hall.N', 'kind' => 'chimney', 'name' => 'Old stack', 'u' => 200, 'v' => 60, 'width' => 24, 'height' => 30],
+            ['id' => 'o2', 'face' => 'hall.S', 'kind' => 'pipe', 'u' => 60, 'v' => 40, 'diameter' => 4],
+        ]);
+        $text = (string) $this->get("/api/jobs/$job->id/files/roof.dxf")->assertOk()->getContent();
+        $answer = $this->dxf($job, $text)->assertOk()->assertJsonPath('asks', [])->json();
+        $byName = array_column($answer['planes'], 'id', 'name');
+
+        [$stack, $pipe] = $answer['openings'][0]['kind'] === 'chimney' ? $answer['openings'] : array_reverse($answer['openings']);
+        self::assertSame(['chimney', 'Old stack', $byName['Hall N']], [$stack['kind'], $stack['name'], $stack['face']]);
+        self::assertEqualsWithDelta([24.0, 30.0], [$stack['width'], $stack['height']], 1e-3);
+        self::assertEqualsWithDelta(60.0, $stack['v'], 1e-3);
+        self::assertSame(['pipe', $byName['Hall S']], [$pipe['kind'], $pipe['face']]);
+        self::assertEqualsWithDelta(4.0, $pipe['diameter'], 1e-3);
+        self::assertEqualsWithDelta(40.0, $pipe['v'], 1e-3);
+    }
+
+    public function test_what_is_left_out_costs_nothing_and_blocks_within_blocks_end(): void
+    {
+        $job = $this->boathouse();
+        $gable = self::drawing([['A', [[0, 0], [120, 0], [120, 200], [0, 200]]]], str_repeat("0\nHATCH\n8\nX\n", 30_000));
+        $this->dxf($job, $gable, ['unit' => 'in', 'riseIn12' => '12', 'eaves' => ['P1' => '0']])->assertOk()->assertJsonPath('notUnderstood.0.count', 30_000)->assertJsonCount(1, 'planes');
+        $lines = self::drawing([], str_repeat("0\nTEXT\n8\nX\n10\n0\n20\n0\n1\nx\n", 20_001));
+        self::assertStringContainsString('from 1 to 20000', (string) $this->dxf($job, $lines)->assertUnprocessable()->getContent());
+        // Twenty places of a block in each of eight within one another would be 25 thousand million lines.
+        $blocks = implode('', array_map(static fn (int $n): string => "0\nBLOCK\n8\n0\n2\nB$n\n10\n0\n20\n0\n".str_repeat("0\nINSERT\n8\n0\n2\nB".($n + 1)."\n10\n1\n20\n1\n", 20)."0\nENDBLK\n", range(0, 7)));
+        $deep = "0\nSECTION\n2\nBLOCKS\n$blocks"."0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n8\n0\n2\nB0\n10\n0\n20\n0\n0\nENDSEC\n0\nEOF\n";
+        $before = hrtime(true);
+        $this->dxf($job, $deep)->assertOk()->assertJsonPath('asks', ['outlines']);
+        self::assertLessThan(20e9, hrtime(true) - $before, 'it ends');
     }
 
     /** @return iterable<string, array{list<string>, float|null, list<string>}> texts in one outline; the pitch of it; what is asked */
@@ -339,10 +431,11 @@ final class ImportTest extends FeatureTestCase
     }
 
     /** @param  array<string, mixed>  $roof */
-    private function saveRoof(Job $job, array $roof): void
+    private function saveRoof(Job $job, array $roof, array $openings = []): void
     {
         $document = json_decode($job->newest()->document, true);
         $document['roof'] = $roof;
+        $document['openings'] = $openings;
         $this->putJson("/api/jobs/$job->id", $document, ['If-Match' => (string) $job->revision])->assertOk();
     }
 

@@ -7,9 +7,11 @@ import { useTranslation } from 'react-i18next';
 import { sendFile } from '../../api/client';
 import type { Plane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
+import type { Opening } from '../../job/layoutEdits';
 import { takeIn } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
 import { readPitch } from '../../tape/readPitch';
+import { DrawnOpenings } from './DrawnOpenings';
 import { DrawnOutlines, type DrawnOutline } from './DrawnOutlines';
 import { Faults, FilePicker, Planes } from './bringing';
 
@@ -19,6 +21,7 @@ interface Drawn {
     asks: string[];
     outlines: DrawnOutline[];
     planes: Plane[];
+    openings: Opening[];
     notUnderstood: { what: string; layer: string; count: number }[];
 }
 
@@ -32,6 +35,8 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
     const [pitch, setPitch] = useState('');
     const [without, setWithout] = useState<string[]>([]);
     const [eaves, setEaves] = useState<Record<string, number>>({});
+    const numberOf = (opening: Opening, before: Opening[]) =>
+        [...(job.document.openings ?? []), ...before].filter((one) => one.kind === opening.kind).length + 1;
     const rise = readPitch(pitch);
     const query = useQuery({
         queryKey: [
@@ -64,6 +69,12 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
     const wanted = (result?.planes ?? [])
         .filter((plane) => !without.includes(plane.id))
         .map((plane) => ({ ...plane, ties: plane.ties?.filter((tie) => !without.includes(tie.plane)) }));
+    const numbered = (result?.openings ?? []).map((one, at, all) => ({
+        ...one,
+        name: one.name ?? t('opening.numbered', { kind: one.kind, number: numberOf(one, all.slice(0, at)) }),
+    }));
+    const onFaces = numbered.filter((one) => !without.includes(one.face));
+    const through = onFaces.filter((one) => !without.includes(one.id));
     const asks = (what: string) => result?.asks.includes(what) ?? false;
     return (
         <div className="stack">
@@ -167,11 +178,12 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                             t('bring.outline', { corners: plane.outline?.length ?? 0, rise: plane.riseIn12 ?? 0 })
                         }
                     />
+                    <DrawnOpenings openings={onFaces} planes={result.planes} without={without} onWithout={setWithout} />
                     <Button
                         variant="contained"
                         disabled={wanted.length === 0}
                         onClick={() => {
-                            job.edit((d) => takeIn(d, wanted));
+                            job.edit((d) => takeIn(d, wanted, through));
                             onDone();
                         }}
                     >

@@ -49,7 +49,6 @@ interface PlanesProps {
 }
 
 export function Planes({ planes, note, without = [], onWithout }: PlanesProps) {
-    const { t } = useTranslation();
     return (
         <table className="plain">
             <tbody>
@@ -57,21 +56,7 @@ export function Planes({ planes, note, without = [], onWithout }: PlanesProps) {
                     <tr key={plane.id}>
                         <th scope="row">
                             {onWithout ? (
-                                <label className="rowed" style={{ gap: 8 }}>
-                                    <input
-                                        type="checkbox"
-                                        checked={!without.includes(plane.id)}
-                                        aria-label={t('bring.with', { plane: plane.name })}
-                                        onChange={(event) =>
-                                            onWithout(
-                                                event.target.checked
-                                                    ? without.filter((id) => id !== plane.id)
-                                                    : [...without, plane.id],
-                                            )
-                                        }
-                                    />
-                                    <b>{plane.name}</b>
-                                </label>
+                                <OneOf id={plane.id} name={plane.name} without={without} onWithout={onWithout} />
                             ) : (
                                 <b>{plane.name}</b>
                             )}
@@ -81,5 +66,30 @@ export function Planes({ planes, note, without = [], onWithout }: PlanesProps) {
                 ))}
             </tbody>
         </table>
+    );
+}
+
+interface OneOfProps {
+    id: string;
+    name: string;
+    without: string[];
+    onWithout: (ids: string[]) => void;
+}
+
+/** One of several things that may be left out. */
+export function OneOf({ id, name, without, onWithout }: OneOfProps) {
+    const { t } = useTranslation();
+    return (
+        <label className="rowed" style={{ gap: 8 }}>
+            <input
+                type="checkbox"
+                checked={!without.includes(id)}
+                aria-label={t('bring.with', { plane: name })}
+                onChange={(event) =>
+                    onWithout(event.target.checked ? without.filter((one) => one !== id) : [...without, id])
+                }
+            />
+            <b>{name}</b>
+        </label>
     );
 }

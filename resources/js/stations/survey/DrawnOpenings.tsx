@@ -1,0 +1,55 @@
+import { useTranslation } from 'react-i18next';
+import type { Plane } from '../../contracts/survey';
+import type { Opening } from '../../job/layoutEdits';
+import { Len } from '../../tape/Len';
+import { OneOf } from './bringing';
+
+interface DrawnOpeningsProps {
+    openings: Opening[];
+    planes: Plane[];
+    without: string[];
+    onWithout: (ids: string[]) => void;
+}
+
+/** What comes through the drawn faces, to be ticked. */
+export function DrawnOpenings({ openings, planes, without, onWithout }: DrawnOpeningsProps) {
+    const { t } = useTranslation();
+    if (openings.length === 0) return null;
+    return (
+        <section>
+            <h2>{t('bring.through')}</h2>
+            <table className="plain">
+                <tbody>
+                    {openings.map((one) => {
+                        return (
+                            <tr key={one.id} data-brought={one.id}>
+                                <th scope="row">
+                                    <OneOf
+                                        id={one.id}
+                                        name={one.name ?? one.id}
+                                        without={without}
+                                        onWithout={onWithout}
+                                    />
+                                </th>
+                                <td className="muted">{planes.find((plane) => plane.id === one.face)?.name}</td>
+                                <td className="n muted">
+                                    {one.diameter !== undefined ? (
+                                        <>
+                                            ⌀ <Len inches={one.diameter} />
+                                        </>
+                                    ) : one.width !== undefined && one.height !== undefined ? (
+                                        <>
+                                            <Len inches={one.width} /> × <Len inches={one.height} />
+                                        </>
+                                    ) : (
+                                        t('bring.corners', { corners: one.outline?.length ?? 0 })
+                                    )}
+                                </td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+        </section>
+    );
+}
