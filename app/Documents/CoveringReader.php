@@ -12,6 +12,7 @@ use Imbrex\Core\Catalogue\NotInCatalogue;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Rules\RuleFault;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Units\UnitSystem;
 use stdClass;
 
 /** Reads what a job's roof is covered with, from the catalogue that ships and the job's own profiles, and its house rules. */
@@ -75,6 +76,6 @@ final readonly class CoveringReader
             }
         }
 
-        return HouseRules::with($own);
+        return HouseRules::with($own, UnitSystem::from((string) ($this->reading->document->units ?? 'imperial')));
     }
 }

@@ -25,10 +25,13 @@ final readonly class FileMaker
     /** Of a job of more pieces than this the printed sheets take longer than one likes to wait. */
     private const PIECES_AT_ONCE = 400;
 
+    /** Prints of more pieces than this are made by one of those who serve pages at a time: six at once would leave nobody to serve. */
+    private const PIECES_BESIDE_OTHERS = 30;
+
     /** The plan's share of making a file whose plan is not worked yet. */
     private const PLAN = 0.3;
 
-    public function __construct(private Shelf $shelf, private PlanCache $plans, private Workshop $workshop)
+    public function __construct(private Shelf $shelf, private PlanCache $plans, private Workshop $workshop, private Contents $contents)
     {
     }
 
@@ -46,12 +49,16 @@ final readonly class FileMaker
         }
         if ($file->isDear) {
             $this->workshop->lookFor($key);
-            if (count($this->plans->plan($revision)->of(CuttingStage::class)->panels) > self::PIECES_AT_ONCE) {
-                $this->workshop->order($key, new MakeFile($revision->id, $file->name, $pick, $key));
+            $pieces = count($this->plans->plan($revision)->of(CuttingStage::class)->panels);
+            $order = fn () => $this->workshop->order($key, new MakeFile($revision->id, $file->name, $pick, $key));
+            if ($pieces > self::PIECES_AT_ONCE) {
+                $order();
+            } elseif ($pieces > self::PIECES_BESIDE_OTHERS) {
+                $this->workshop->takeTurns($order);
             }
         }
 
-        return ($file->make)($this->edition($revision, $pick));
+        return $this->contents->of($file, $this->edition($revision, $pick));
     }
 
     /**
@@ -63,7 +70,7 @@ final readonly class FileMaker
     {
         $plan = $this->plans->work($revision, static fn (float $done) => $tell($done * self::PLAN));
         $edition = new Edition($revision->number, $revision->decoded(...), static fn (): Plan => $plan, $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)), tips: self::tips($revision));
-        $content = ($file->make)($edition);
+        $content = $this->contents->of($file, $edition);
         if ($content !== null) {
             $this->shelf->put($this->key($revision, $file, $pick), $content);
         }

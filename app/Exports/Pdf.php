@@ -8,7 +8,7 @@ use App\Stations\Edition;
 use Dompdf\Canvas;
 use Dompdf\FontMetrics;
 
-/** Prints a Blade view to PDF, black on white, letter size, with what stands at every sheet's foot. */
+/** Prints a Blade view to PDF, black on white, on the job's paper, with what stands at every sheet's foot. */
 final readonly class Pdf
 {
     public function __construct(private PrintFoot $foot)
@@ -19,7 +19,7 @@ final readonly class Pdf
     public function print(string $view, Edition $edition, array $data): string
     {
         $printer = PrintFont::printer();
-        $printer->setPaper('letter');
+        $printer->setPaper(Sheet::paper($edition->plan()));
         $printer->loadHtml(view($view, [...$data, 'edition' => $edition, 'plan' => $edition->plan()])->render());
         $printer->render();
         $printer->getCanvas()->page_script(function (int $page, int $of, Canvas $canvas, FontMetrics $metrics) use ($edition): void {

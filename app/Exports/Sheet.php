@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use Dompdf\Adapter\CPDF;
 use Dompdf\Cpdf as Writer;
+use Imbrex\Core\Plan;
 
 /**
  * Pages drawn straight into a PDF: what is measured is placed, not laid out. Points (1/72 in) from the top left corner of
@@ -13,6 +14,9 @@ use Dompdf\Cpdf as Writer;
  */
 final class Sheet
 {
+    /** Points; the words are those of the rule. */
+    private const PAPERS = ['letter' => [612.0, 792.0], 'A4' => [595.28, 841.89]];
+
     private readonly CPDF $canvas;
 
     private readonly Writer $pdf;
@@ -31,10 +35,17 @@ final class Sheet
         $this->fonts = ['normal' => (string) $metrics->getFont(PrintFont::FAMILY, 'normal'), 'bold' => (string) $metrics->getFont(PrintFont::FAMILY, 'bold')];
     }
 
-    /** Letter paper, upright or on its side. */
-    public static function letter(bool $onItsSide = false): self
+    /** The paper a job is printed on, upright or on its side. */
+    public static function of(Plan $plan, bool $onItsSide = false): self
     {
-        return $onItsSide ? new self(792.0, 612.0) : new self(612.0, 792.0);
+        [$narrow, $long] = self::PAPERS[self::paper($plan)];
+
+        return $onItsSide ? new self($long, $narrow) : new self($narrow, $long);
+    }
+
+    public static function paper(Plan $plan): string
+    {
+        return $plan->job->rules->choice('print.paper');
     }
 
     /** Goes on to a fresh page; the first one is there already. */
@@ -129,17 +140,6 @@ final class Sheet
             $this->canvas->polygon($flat, [$fill, $fill, $fill], null, [], true);
         }
         $this->canvas->polygon($flat, [$grey, $grey, $grey], $stroke);
-    }
-
-    /** Nothing more is drawn on this page: thousands of pages are kept packed. */
-    public function seal(): void
-    {
-        $page = &$this->pdf->objects[$this->pdf->currentContents];
-        if (! isset($page['raw'])) {
-            $packed = (string) gzcompress((string) $page['c'], 6);
-            $page['c'] = '<< /Filter /FlateDecode /Length '.strlen($packed)." >>\nstream\n$packed\nendstream";
-            $page['raw'] = 1;
-        }
     }
 
     /** @param  callable(int $page, int $of): void  $mark  draws what stands on every page */

@@ -14,6 +14,7 @@ use App\Stations\Edges\EdgeBook;
 use App\Stations\Openings\OpeningPages;
 use App\Stations\Water\WaterSheet;
 use App\Words\Words;
+use App\Work\Workshop;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Database\Eloquent\Model;
@@ -21,6 +22,8 @@ use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
@@ -54,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         Hash::extend('whole', static fn (): WholeHasher => new WholeHasher(['rounds' => (int) config('hashing.bcrypt.rounds')]));
         // Screens sign in with a session; what calls itself a token is none.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
+        Event::listen(Looping::class, static fn () => Workshop::beat());
         TrustHosts::at(static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host, '/').'$', (array) config('imbrex.hosts')), subdomains: false);
         TrustProxies::at(config('imbrex.proxies'));
         $this->limits();

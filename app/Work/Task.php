@@ -38,6 +38,7 @@ abstract class Task implements ShouldQueue
             return;
         }
         $work->update(['begun_at' => now(), 'worker' => gethostname().':'.getmypid()]);
+        Workshop::makeRoom();
         $this->make(static function (float $done) use ($work): void {
             $work->update(['done' => min(1.0, $done)]);
         });

@@ -9,6 +9,7 @@ use App\Words\Words;
 use Illuminate\Contracts\Bus\Dispatcher;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Where what takes long is made, one after the other, beside those who work on other things. */
@@ -19,6 +20,14 @@ final readonly class Workshop
 
     /** Longer than so many seconds nothing takes; whoever was at it is gone. */
     public const LONGEST = 180;
+
+    /** What is large may take so much memory: thousands of pages lie open until the last is drawn. */
+    private const ROOM = '512M';
+
+    private const BEAT = 'a worker is there';
+
+    /** A worker says so often (s) that it is there, and is taken for gone after a few times that. */
+    private const BEAT_EVERY = 3;
 
     /** Orders of one person that may wait or be under way at once: what is shown asks for one plan, and a file or two. */
     private const MOST_A_PERSON = 8;
@@ -59,7 +68,7 @@ final readonly class Workshop
         $isAgain = $isFresh && $work?->again === true && ! $work->failed && $work->done < 1.0;
         abort_if($isFresh && $work?->failed === true, 503, app(Words::class)->say('work.failed'));
         if (($isFresh && ! $isAgain) || ($work !== null && $this->isUnbegun($work))) {
-            $this->onTheSpot();
+            $this->takeTurns();
 
             return;
         }
@@ -93,7 +102,7 @@ final readonly class Workshop
 
     private function isUnbegun(Work $work): bool
     {
-        return $work->begun_at === null && $work->ended_at === null && $work->created_at->isBefore(now()->subSeconds(self::PATIENCE)) && ! $this->isSomebodyThere();
+        return $work->begun_at === null && $work->ended_at === null && $work->created_at->isBefore(now()->subSeconds(self::PATIENCE)) && ! $this->isManned();
     }
 
     /** Whether a worker is at something, or was a moment ago: what waits behind that is not made by those who serve pages. */
@@ -111,17 +120,49 @@ final readonly class Workshop
         return false;
     }
 
+    /** A worker that waits for work says that it is there. */
+    public static function beat(): void
+    {
+        static $last = 0.0;
+        if (microtime(true) - $last >= self::BEAT_EVERY) {
+            $last = microtime(true);
+            Cache::put(self::BEAT, true, 5 * self::BEAT_EVERY);
+        }
+    }
+
+    /** Room for something large, where this process has less. */
+    public static function makeRoom(): void
+    {
+        if (ini_parse_quantity((string) ini_get('memory_limit')) > 0 && ini_parse_quantity((string) ini_get('memory_limit')) < ini_parse_quantity(self::ROOM)) {
+            ini_set('memory_limit', self::ROOM);
+        }
+    }
+
+    /** Whether a worker waits for work, or is at some. */
+    public function isManned(): bool
+    {
+        return Cache::has(self::BEAT) || $this->isSomebodyThere();
+    }
+
     /**
      * Of those who serve pages one at a time makes something large: the others would leave nobody to serve.
      *
+     * @param  (callable(): void)|null  $otherwise  has it made by a worker, where one is there
+     *
      * @throws StillWorking while another is at it
      */
-    private function onTheSpot(): void
+    public function takeTurns(?callable $otherwise = null): void
     {
         // The lock goes with the connection, when this answer is given or its process ends.
         $lock = DB::selectOne('SELECT GET_LOCK(?, 0) AS held', [DB::connection()->getDatabaseName().' large work']);
         if ((int) ($lock->held ?? 0) !== 1) {
+            if ($otherwise !== null && $this->isManned()) {
+                $otherwise();
+
+                return;
+            }
             throw StillWorking::waiting();
         }
+        self::makeRoom();
     }
 }

@@ -7,6 +7,7 @@ namespace Imbrex\Core;
 use Imbrex\Core\Rules\HouseRule;
 use Imbrex\Core\Rules\RuleFault;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Units\UnitSystem;
 
 /** All house rules, each from the folder of the stage that goes by it: the one home of every default that is a habit of the trade. */
 final class HouseRules
@@ -39,8 +40,8 @@ final class HouseRules
      *
      * @throws RuleFault for an unknown key or a value out of range
      */
-    public static function with(array $own = []): RuleSet
+    public static function with(array $own = [], UnitSystem $units = UnitSystem::Imperial): RuleSet
     {
-        return RuleSet::of(self::all(), $own);
+        return RuleSet::of(self::all(), $own, $units);
     }
 }

@@ -15,8 +15,10 @@ use App\Work\MakeSlice;
 use App\Work\Task;
 use App\Work\WorkPlan;
 use App\Work\Workshop;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 
 /** What takes long is made apart: whoever asks is told how far it is, and gets it when it is there. */
@@ -114,6 +116,31 @@ final class WorkshopTest extends FeatureTestCase
         DB::connection('beside')->selectOne('SELECT RELEASE_LOCK(?) AS held', [$name]);
         DB::purge('beside');
         $this->ask('plan/cuts')->assertOk();
+        DB::selectOne('SELECT RELEASE_LOCK(?) AS held', [$name]);
+    }
+
+    /** Six ordinary prints at once: one is made by those who serve pages, the rest by the worker, where one says that it is there. */
+    public function test_ordinary_prints_do_not_take_all_who_serve(): void
+    {
+        Queue::fake();
+        $job = $this->job($this->member, json_decode((string) file_get_contents(base_path('database/demo/clubroom.json')), true));
+        $print = fn (string $file) => $this->actingAs($this->member)->getJson("/api/jobs/$job->id/files/$file");
+        $this->actingAs($this->member)->getJson("/api/jobs/$job->id/plan/cuts")->assertOk();
+        $default = (string) config('database.default');
+        config(['database.connections.beside' => config("database.connections.$default")]);
+        $name = DB::connection()->getDatabaseName().' large work';
+        self::assertSame(1, (int) DB::connection('beside')->selectOne('SELECT GET_LOCK(?, 0) AS held', [$name])->held);
+        // Nobody else is there: it waits for its turn.
+        $print('cut-cards.pdf')->assertStatus(202);
+        Queue::assertNothingPushed();
+        Event::dispatch(new Looping('database', 'default'));
+        $print('cut-cards.pdf')->assertStatus(202);
+        $print('cut-cards.pdf')->assertStatus(202);
+        Queue::assertPushed(MakeFile::class, 1);
+        DB::connection('beside')->selectOne('SELECT RELEASE_LOCK(?) AS held', [$name]);
+        DB::purge('beside');
+        $print('layout.pdf')->assertOk();
+        Queue::assertPushed(MakeFile::class, 1);
         DB::selectOne('SELECT RELEASE_LOCK(?) AS held', [$name]);
     }
 

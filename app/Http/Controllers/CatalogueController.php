@@ -55,7 +55,7 @@ final class CatalogueController
     private static function rules(string $stage, array $rules): array
     {
         return array_map(static fn (HouseRule $r): array => [
-            'key' => $r->key, 'stage' => $stage, 'unit' => $r->unit->value, 'default' => $r->default, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
+            'key' => $r->key, 'stage' => $stage, 'unit' => $r->unit->value, 'default' => $r->default, 'metric' => $r->metric, 'least' => $r->least, 'most' => $r->most, 'choices' => $r->choices,
         ], $rules);
     }
 }

@@ -33,7 +33,7 @@ final readonly class CardSheets
 
     public function pdf(Edition $edition): string
     {
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         $page = new CardPage($sheet, $this->words, Wire::tape($edition->plan())->inInches());
         $alike = $this->alike($edition->plan());
         $pages = max(1, (int) ceil(count($alike) / 2));
@@ -43,8 +43,6 @@ final readonly class CardSheets
                 $page->draw($this->cardOf($edition->plan(), $pieces, $edition->tips), $i === 1);
             }
             $this->foot->onPage($sheet, $edition, $number, $pages);
-            // The writer adds to the last one when it ends.
-            $number < $pages && $sheet->seal();
             $number % 25 === 0 && $edition->tell($number, $pages);
         }
 

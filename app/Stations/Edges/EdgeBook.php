@@ -41,10 +41,10 @@ final readonly class EdgeBook
     public function pdf(Edition $edition): string
     {
         $plan = $edition->plan();
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         $pages = $this->pages($plan);
         // What does not go on one page takes another: where all begin is known when they were laid out once.
-        $trial = Sheet::letter();
+        $trial = Sheet::of($edition->plan());
         $trial->page();
         $this->plan($sheet, $plan, $pages, $this->body($trial, $plan, $pages));
         $this->body($sheet, $plan, $pages);

@@ -31,7 +31,7 @@ final readonly class EndCardsPdf
 
     public function cards(Edition $edition): ?string
     {
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         if ((new EndCardSheet($sheet, $this->said, $this->words))->draw($edition->plan()) === 0) {
             return null;
         }
@@ -44,7 +44,7 @@ final readonly class EndCardsPdf
     public function templates(Edition $edition): ?string
     {
         $plan = $edition->plan();
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         $cards = $this->fitting($plan, $sheet);
         foreach ($cards as [$card, $view]) {
             $sheet->page();
@@ -63,7 +63,7 @@ final readonly class EndCardsPdf
 
     public function hasTemplates(Plan $plan): bool
     {
-        return $this->fitting($plan, Sheet::letter()) !== [];
+        return $this->fitting($plan, Sheet::of($plan)) !== [];
     }
 
     /** @return list<array{EndCard, EndView}> those a sheet of paper holds */

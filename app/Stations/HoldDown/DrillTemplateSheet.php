@@ -41,7 +41,7 @@ final readonly class DrillTemplateSheet
     {
         $plan = $edition->plan();
         $templates = $this->of($plan);
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         foreach ($templates as $template) {
             $this->page($sheet, $template, $plan);
         }

@@ -44,7 +44,7 @@ final readonly class HemCard
         foreach ($plan->of(MovementStage::class)->movements as $one) {
             $groups[sprintf('%.4f', $one->hem)][] = $one;
         }
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         foreach (array_values($groups) as $i => $alike) {
             $i % 4 === 0 && $sheet->page();
             $this->card($sheet, $plan, $this->shown($alike), self::MARGIN + ($i % 2) * ($sheet->width / 2.0), self::MARGIN + intdiv($i % 4, 2) * 372.0);

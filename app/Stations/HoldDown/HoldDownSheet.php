@@ -46,7 +46,7 @@ final readonly class HoldDownSheet
     public function pdf(Edition $edition): string
     {
         $plan = $edition->plan();
-        $sheet = Sheet::letter(onItsSide: true);
+        $sheet = Sheet::of($edition->plan(), onItsSide: true);
         foreach ($plan->of(HoldDownStage::class)->faces as $id => $hold) {
             $face = $plan->of(RoofStage::class)->roof->face($id);
             $face === null || $this->face($sheet, $plan, $face, $hold);

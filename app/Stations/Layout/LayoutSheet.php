@@ -34,7 +34,7 @@ final readonly class LayoutSheet
     public function pdf(Edition $edition): string
     {
         $plan = $edition->plan();
-        $sheet = Sheet::letter(onItsSide: true);
+        $sheet = Sheet::of($edition->plan(), onItsSide: true);
         $tape = Wire::tape($plan);
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             $this->face($sheet, $plan, $face, $tape);

@@ -56,7 +56,7 @@ final readonly class CutListSheet
 
     public function pdf(Edition $edition): string
     {
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         $tape = Wire::tape($edition->plan());
         $y = $this->head($sheet, $edition);
         $y = $this->columns($sheet, $y);

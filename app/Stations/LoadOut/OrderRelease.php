@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\LoadOut;
 
+use App\Exports\Contents;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Models\Order;
@@ -23,7 +24,7 @@ use Imbrex\Core\Plan;
 /** Makes a document of an order: what was released, and its files as they were then, for good. */
 final readonly class OrderRelease
 {
-    public function __construct(private Stations $stations, private PlanCache $plans, private OrderWriter $writer)
+    public function __construct(private Stations $stations, private PlanCache $plans, private OrderWriter $writer, private Contents $contents)
     {
     }
 
@@ -87,7 +88,7 @@ final readonly class OrderRelease
         $release = new Release($order->number, $order->released_by_name, $order->created_at->utc()->toIso8601ZuluString());
         $edition = new Edition($revision->number, $revision->decoded(...), $plan, release: $release);
 
-        return $order->files()->create(['name' => $file->name, 'type' => $file->type, 'content' => (string) ($file->make)($edition)]);
+        return $order->files()->create(['name' => $file->name, 'type' => $file->type, 'content' => (string) $this->contents->of($file, $edition)]);
     }
 
     /** @return list<StationFile> */

@@ -18,7 +18,7 @@ final readonly class OpeningsSheet
 
     public function pdf(Edition $edition): ?string
     {
-        $sheet = Sheet::letter();
+        $sheet = Sheet::of($edition->plan());
         if ($edition->plan()->of(OpeningsStage::class)->openings === []) {
             return null;
         }

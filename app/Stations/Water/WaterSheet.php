@@ -42,7 +42,7 @@ final readonly class WaterSheet implements BookPages
         if ($roof->faces === []) {
             return null;
         }
-        $sheet = Sheet::letter(onItsSide: true);
+        $sheet = Sheet::of($edition->plan(), onItsSide: true);
         $this->pages($sheet, $plan);
         $this->foot->on($sheet, $edition);
 

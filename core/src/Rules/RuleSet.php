@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Rules;
 
+use Imbrex\Core\Units\UnitSystem;
+
 /** The house rules as they hold for one job: the job's own values over the defaults. */
 final readonly class RuleSet
 {
@@ -11,7 +13,7 @@ final readonly class RuleSet
      * @param  array<string, HouseRule>  $known  by key
      * @param  array<string, float|string>  $own
      */
-    private function __construct(private array $known, private array $own)
+    private function __construct(private array $known, private array $own, private UnitSystem $units)
     {
     }
 
@@ -21,7 +23,7 @@ final readonly class RuleSet
      *
      * @throws RuleFault for an unknown key or a value out of range
      */
-    public static function of(array $known, array $own): self
+    public static function of(array $known, array $own, UnitSystem $units = UnitSystem::Imperial): self
     {
         foreach ($own as $key => $value) {
             $rule = $known[$key] ?? throw RuleFault::unknown((string) $key);
@@ -30,18 +32,18 @@ final readonly class RuleSet
             }
         }
 
-        return new self($known, $own);
+        return new self($known, $own, $units);
     }
 
     /** The value of a number rule, in the rule's unit. */
     public function number(string $key): float
     {
-        return (float) ($this->own[$key] ?? $this->rule($key)->default);
+        return (float) ($this->own[$key] ?? $this->rule($key)->defaultIn($this->units));
     }
 
     public function choice(string $key): string
     {
-        return (string) ($this->own[$key] ?? $this->rule($key)->default);
+        return (string) ($this->own[$key] ?? $this->rule($key)->defaultIn($this->units));
     }
 
     private function rule(string $key): HouseRule

@@ -14,7 +14,7 @@ final class SurveyRules
     public static function all(): array
     {
         return [
-            HouseRule::choice('tape.division', ['1/16', '1/8', '1/32', 'mm']),
+            HouseRule::choice('tape.division', ['1/16', '1/8', '1/32', 'mm'], metric: 'mm'),
             HouseRule::number('survey.spread', RuleUnit::Inches, 0.25, 0.0, 2.0),
             HouseRule::number('survey.miss', RuleUnit::Inches, 0.5, 0.0625, 6.0),
             HouseRule::number('survey.tapeTolerance', RuleUnit::Inches, 0.125, 0.03125, 1.0),

@@ -91,6 +91,7 @@ export interface HouseRule {
     stage: string;
     unit: string;
     default: number | string;
+    metric: number | string;
     least: number;
     most: number;
     choices: string[];

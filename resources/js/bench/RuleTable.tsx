@@ -8,6 +8,7 @@ import type { HouseRule } from '../api/types';
 interface RuleTableProps {
     rules: HouseRule[];
     own: Record<string, number | string>;
+    metric?: boolean;
     disabled: boolean;
     onSet: (key: string, value: number | string) => void;
     onReset: (key: string) => void;
@@ -75,8 +76,9 @@ function Group({ stage, rules, open, own, ...how }: GroupProps) {
 
 type OneRuleProps = Omit<RuleTableProps, 'rules'> & { rule: HouseRule; currency: string };
 
-function Rule({ rule, own, disabled, onSet, onReset, currency }: OneRuleProps) {
+function Rule({ rule, own, metric, disabled, onSet, onReset, currency }: OneRuleProps) {
     const { t } = useTranslation();
+    const usual = metric ? rule.metric : rule.default;
     return (
         <li data-rule={rule.key}>
             <div title={rule.key}>
@@ -87,13 +89,13 @@ function Rule({ rule, own, disabled, onSet, onReset, currency }: OneRuleProps) {
                 key={String(own[rule.key])}
                 rule={rule}
                 unit={rule.unit.replace('money', currency)}
-                value={own[rule.key] ?? rule.default}
+                value={own[rule.key] ?? usual}
                 disabled={disabled}
                 onSet={(value) => onSet(rule.key, value)}
             />
             {rule.key in own ? (
                 <Button size="small" disabled={disabled} onClick={() => onReset(rule.key)}>
-                    {t('rules.reset', { value: shownAs(rule.default) })}
+                    {t('rules.reset', { value: shownAs(usual) })}
                 </Button>
             ) : (
                 <span className="muted">{t('rules.is-default')}</span>

@@ -28,7 +28,9 @@ export function useJob(): JobState {
         mayChange: session.mayChange,
         archived: session.archived,
         edit: (change) => session.edit(change),
-        division: (view.document.rules?.['tape.division'] as Division | undefined) ?? '1/16',
+        division:
+            (view.document.rules?.['tape.division'] as Division | undefined) ??
+            (view.document.units === 'metric' ? 'mm' : '1/16'),
         units: view.document.units ?? 'imperial',
     };
 }

@@ -173,8 +173,7 @@ export function takeIn(document: JobDocument, incoming: Plane[], through: Openin
     );
     const taken: JobDocument = { ...document, roof: { ...document.roof, planes: tied } };
     return through.reduce(
-        (grown, { id: _, ...opening }) =>
-            addOpening(grown, { ...opening, face: ids.get(opening.face) ?? opening.face }),
+        (grown, opening) => addOpening(grown, { ...opening, face: ids.get(opening.face) ?? opening.face }),
         taken,
     );
 }

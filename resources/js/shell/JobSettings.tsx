@@ -59,6 +59,7 @@ export default function JobSettings({ onClose }: { onClose: () => void }) {
                     <RuleTable
                         rules={catalogue.data.rules}
                         own={doc.rules ?? {}}
+                        metric={job.units === 'metric'}
                         disabled={!mayChange}
                         onSet={(key, value) => edit((d) => setRule(d, key, value))}
                         onReset={(key) =>

@@ -18,6 +18,7 @@ import { StationScreen } from './StationScreen';
 import { useOldNumbers } from './useOldNumbers';
 import { useStations } from '../stations/stations';
 import { TopBar } from './TopBar';
+import { Making } from '../bench/Making';
 import { Notices } from './Notices';
 
 /** One open job. */
@@ -101,10 +102,12 @@ function OpenJob() {
                     </span>
                 )}
                 <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
-                <TopBar />
-                <Notices />
-                <Rail here={here.key} />
-                <StationScreen station={here} />
+                <Making>
+                    <TopBar />
+                    <Notices />
+                    <Rail here={here.key} />
+                    <StationScreen station={here} />
+                </Making>
             </div>
             <Shortcuts />
             <StaleDialog />

@@ -95,17 +95,19 @@ final class PrintTest extends FeatureTestCase
         self::assertGreaterThanOrEqual(15.0, min(array_column($length, 'size')));
     }
 
-    /** @return array<string, array{string}> */
+    /** @return array<string, array{string, string}> */
     public static function demos(): array
     {
-        return ['boathouse' => ['boathouse'], 'clubroom' => ['clubroom'], 'oar store' => ['oar-store'], 'screw-down' => ['oar-store-screw-down']];
+        return ['boathouse' => ['boathouse', 'letter'], 'clubroom' => ['clubroom', 'letter'], 'clubroom on A4' => ['clubroom', 'A4'], 'oar store' => ['oar-store', 'letter'], 'screw-down' => ['oar-store-screw-down', 'letter'], 'screw-down on A4' => ['oar-store-screw-down', 'A4']];
     }
 
     #[DataProvider('demos')]
-    public function test_every_sheet_names_its_plan_and_page_and_no_number_lies_on_a_line(string $demo): void
+    public function test_every_sheet_names_its_plan_and_page_and_no_number_lies_on_a_line(string $demo, string $paper): void
     {
-        $edition = $this->edition($this->plan(json_decode((string) file_get_contents(database_path("demo/$demo.json")), true)));
-        $sheets = ['cards' => [app(CardSheets::class)->pdf($edition), Sheet::letter()], 'layout' => [app(LayoutSheet::class)->pdf($edition), Sheet::letter(true)], 'cut list' => [app(CutListSheet::class)->pdf($edition), Sheet::letter()]];
+        $document = json_decode((string) file_get_contents(database_path("demo/$demo.json")), true);
+        $edition = $this->edition($this->plan([...$document, 'rules' => [...$document['rules'] ?? [], 'print.paper' => $paper]]));
+        $upright = Sheet::of($edition->plan());
+        $sheets = ['cards' => [app(CardSheets::class)->pdf($edition), $upright], 'layout' => [app(LayoutSheet::class)->pdf($edition), Sheet::of($edition->plan(), true)], 'cut list' => [app(CutListSheet::class)->pdf($edition), $upright]];
         foreach ($sheets as $name => [$pdf, $paper]) {
             $pages = PdfText::pages($pdf);
             foreach ($pages as $number => $page) {

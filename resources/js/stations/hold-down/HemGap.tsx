@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useMaking } from '../../bench/Making';
 import type { HemSlice } from '../../contracts/hold-down';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
@@ -21,7 +22,7 @@ interface HemGapProps {
 /** How the hems of a face are set: today, and on a day the metal is so warm. */
 export function HemGap({ hem, metalF, onMetal }: HemGapProps) {
     const { t } = useTranslation();
-    const { id } = useJob();
+    const make = useMaking();
     const measured = useMetal();
     const heard = useRef(0);
     useEffect(() => {
@@ -74,9 +75,9 @@ export function HemGap({ hem, metalF, onMetal }: HemGapProps) {
                             </tbody>
                         </table>
                         <p className="small">
-                            <a href={`/api/jobs/${id}/files/hem-card.pdf`} download>
+                            <button type="button" className="linkish" onClick={() => make('hem-card.pdf')}>
                                 {t('send.hem-card.pdf')}
-                            </a>
+                            </button>
                         </p>
                     </details>
                     <ul className="plain small" style={{ marginTop: 6, paddingLeft: 18 }}>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useMaking } from '../../bench/Making';
 import type { HeldFace } from '../../contracts/hold-down';
 import { useJob } from '../../job/JobContext';
 import { holdFace } from '../../job/holdEdits';
@@ -8,7 +9,8 @@ import { TapeField } from '../../tape/TapeField';
 /** Where the purlins of a face run, entered once: the first and how far apart. With the templates its sheets are drilled by. */
 export function Purlins({ held }: { held: HeldFace }) {
     const { t } = useTranslation();
-    const { id, document, edit, mayChange, units } = useJob();
+    const make = useMaking();
+    const { document, edit, mayChange, units } = useJob();
     const own = document.holdDown?.faces?.[held.id];
     const said = own?.purlins;
     const [first, setFirst] = useState<number>(said?.first ?? 0);
@@ -43,9 +45,9 @@ export function Purlins({ held }: { held: HeldFace }) {
                     {t('hold.purlins-none')}
                 </button>
             )}
-            <a href={`/api/jobs/${id}/files/drill-template.pdf`} download className="small">
+            <button type="button" className="linkish small" onClick={() => make('drill-template.pdf')}>
                 {t('send.drill-template.pdf')}
-            </a>
+            </button>
         </section>
     );
 }

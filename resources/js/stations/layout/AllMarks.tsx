@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useMaking } from '../../bench/Making';
 import type { SeamRow } from '../../contracts/layout';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
@@ -10,6 +11,7 @@ import { Len, Said } from '../../tape/Len';
 /** The running marks of every face, called out both ways from the control line. */
 export function AllMarks() {
     const { t } = useTranslation();
+    const make = useMaking();
     const job = useJob();
     const print = useJobTape();
     const [middle, setMiddle] = useState(false);
@@ -25,7 +27,7 @@ export function AllMarks() {
             <p className="muted">
                 {t(slice.bothWays ? 'marks.both-ways' : slice.runsRight ? 'marks.runs-right' : 'marks.runs-left')}{' '}
                 {t('marks.checks', { every: slice.checkEvery })}{' '}
-                <Button size="small" component="a" href={`/api/jobs/${job.id}/files/layout.pdf`} download>
+                <Button size="small" onClick={() => make('layout.pdf')}>
                     {t('send.layout.pdf')}
                 </Button>
             </p>

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
+import { useMaking } from '../../bench/Making';
 import { Link } from 'react-router';
 import type { LoadOutSlice } from '../../contracts/load-out';
 import { Findings } from '../../bench/Findings';
@@ -18,6 +19,7 @@ const FILES = [
 /** Totals, files, and the release of the order. */
 export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const { t } = useTranslation();
+    const make = useMaking();
     const job = useJob();
     const { order, system } = slice;
     return (
@@ -98,14 +100,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
             )}
             <div className="rowed" style={{ marginTop: 14 }}>
                 {FILES.map(({ file, name }) => (
-                    <Button
-                        key={file}
-                        variant="outlined"
-                        color="inherit"
-                        component="a"
-                        href={`/api/jobs/${job.id}/files/${file}`}
-                        download
-                    >
+                    <Button key={file} variant="outlined" color="inherit" onClick={() => make(file)}>
                         {t(name)}
                     </Button>
                 ))}
