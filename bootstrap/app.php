@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Documents\DocumentFault;
 use App\Http\Controllers\UpController;
 use App\Http\DatabaseAway;
+use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutMark;
 use Illuminate\Foundation\Application;
@@ -31,7 +32,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(WithoutMark::class);
-        $middleware->trustHosts();
+        // Within those that give every answer its headers.
+        $middleware->append(KnownHosts::class);
         $middleware->web(append: [AuthenticateSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

@@ -15,6 +15,9 @@ return [
     'hosts' => array_values(array_filter(explode(',', (string) env('IMBREX_HOSTS', ''))) ?: [(string) parse_url((string) env('APP_URL', 'http://localhost'), PHP_URL_HOST)]),
     'proxies' => array_values(array_filter(explode(',', (string) env('IMBREX_PROXIES', '')))),
 
+    // How many times the usual a person may ask for within a minute: drills that save without end want more.
+    'patience' => max(1, (int) env('IMBREX_PATIENCE', 1)),
+
     // Services and devices of the outside world, by URL; empty where there are none. Times in seconds.
     'services' => [
         'report' => (string) env('IMBREX_REPORT_URL', ''),

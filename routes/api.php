@@ -38,24 +38,24 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
 
     // The crew is always one's own; its policy is asked in the controllers.
     Route::get('crew', [CrewController::class, 'show']);
-    Route::put('crew/rules', [CrewController::class, 'updateRules']);
+    Route::put('crew/rules', [CrewController::class, 'updateRules'])->middleware('throttle:entries');
     Route::post('crew/invitations', [InvitationController::class, 'store'])->middleware('throttle:invite');
     Route::delete('crew/invitations/{invitation}', [InvitationController::class, 'destroy']);
     Route::put('crew/members/{member}', [MemberController::class, 'update']);
     Route::delete('crew/members/{member}', [MemberController::class, 'destroy']);
     Route::post('crew/members/{member}/reset', [MemberController::class, 'reset'])->middleware('throttle:invite');
     Route::get('crew/profiles', [ProfileController::class, 'index']);
-    Route::post('crew/profiles', [ProfileController::class, 'store']);
+    Route::post('crew/profiles', [ProfileController::class, 'store'])->middleware('throttle:entries');
     Route::delete('crew/profiles/{profile}', [ProfileController::class, 'destroy']);
     Route::get('crew/builds', [CrewBuildController::class, 'index']);
-    Route::post('crew/builds', [CrewBuildController::class, 'store']);
+    Route::post('crew/builds', [CrewBuildController::class, 'store'])->middleware('throttle:entries');
     Route::delete('crew/builds/{build}', [CrewBuildController::class, 'destroy']);
     Route::get('crew/tips', [TipController::class, 'index']);
-    Route::post('crew/tips', [TipController::class, 'store']);
+    Route::post('crew/tips', [TipController::class, 'store'])->middleware('throttle:entries');
     Route::delete('crew/tips/{tip}', [TipController::class, 'destroy']);
 
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
-    Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);
+    Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class)->middleware('throttle:entries');
     Route::prefix('jobs/{job}')->whereUlid('job')->group(function (): void {
         Route::middleware('can:view,job')->group(function (): void {
             Route::get('', [JobController::class, 'show']);
@@ -70,7 +70,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
             Route::get('files', [FileController::class, 'index']);
             Route::get('files/{name}', [FileController::class, 'show'])->where('name', '[a-z-]+\.[a-z]+');
         });
-        Route::put('', [JobController::class, 'update'])->can('update', 'job');
+        Route::put('', [JobController::class, 'update'])->can('update', 'job')->middleware('throttle:saves');
         Route::middleware('can:update,job')->group(function (): void {
             Route::post('imports/dxf', [ImportController::class, 'dxf'])->middleware('throttle:imports');
             Route::post('imports/readings', [ImportController::class, 'readings'])->middleware('throttle:imports');
@@ -79,10 +79,10 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
             Route::get('weather', [OutsideController::class, 'weather'])->middleware('throttle:reports');
             Route::get('gauge', [OutsideController::class, 'gauge'])->middleware('throttle:gauge');
         });
-        Route::post('revisions', [RevisionController::class, 'keepAside'])->can('update', 'job');
-        Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job');
-        Route::post('orders', [OrderController::class, 'store'])->can('release', 'job');
-        Route::post('copy', [JobController::class, 'duplicate'])->can('duplicate', 'job');
+        Route::post('revisions', [RevisionController::class, 'keepAside'])->can('update', 'job')->middleware('throttle:saves');
+        Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job')->middleware('throttle:saves');
+        Route::post('orders', [OrderController::class, 'store'])->can('release', 'job')->middleware('throttle:entries');
+        Route::post('copy', [JobController::class, 'duplicate'])->can('duplicate', 'job')->middleware('throttle:entries');
         Route::put('archive', [JobController::class, 'archive'])->can('archive', 'job');
         Route::delete('archive', [JobController::class, 'unarchive'])->can('archive', 'job');
         Route::delete('', [JobController::class, 'destroy'])->can('delete', 'job');

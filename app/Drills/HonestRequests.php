@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 namespace App\Drills;
 
+use App\Stations\StationFile;
+use App\Stations\Stations;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Openings\OpeningsStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\TrimsStage;
+
 /**
  * One honest request for every way into the application: what hostile ones are made of.
  *
@@ -11,8 +22,17 @@ namespace App\Drills;
  */
 final class HonestRequests
 {
-    /** @return list<Request> */
-    public static function all(): array
+    /** Of one kind of thing that can be picked so many are asked for. */
+    private const PICKS = 3;
+
+    /** What is shown may be asked for in other ways, too. */
+    private const BESIDES = ['marks' => ['pick=middle'], 'hem' => ['metal=62', 'metal=-20.5&pick=P1'], 'drop' => ['pick=P1.120.60', 'pick=hall.N.200.80', 'pick=300.0_180.0']];
+
+    /**
+     * @param  array<string, Plan>  $plans  of the demo jobs, by their names in addresses
+     * @return list<Request> for every slice, tile and file there is, with what can be picked in each of the demo jobs
+     */
+    public static function all(Stations $stations, array $plans): array
     {
         $documents = array_map(static fn (string $file): mixed => json_decode((string) file_get_contents($file)), glob(database_path('demo/*.json')) ?: []);
         $get = static fn (string $path): array => self::request('GET', $path);
@@ -20,9 +40,7 @@ final class HonestRequests
             'session', 'catalogue', 'crew', 'crew/profiles', 'crew/builds', 'jobs', 'jobs/{job}', 'jobs/{job}/newest', 'jobs/{job}/revisions', 'jobs/{job}/revisions?before=9', 'jobs/{job}/revisions/1',
             'jobs/{job}/card', 'jobs/{job}/orders', 'jobs/{job}/files', 'jobs/{job}/reports', 'jobs/{job}/reports/HQ-CLUBROOM', 'jobs/{job}/weather', 'jobs/{job}/gauge', 'jobs/{job}/gauge?after=3',
             'jobs/{job}/orders/1/files/cut-list.pdf', 'invitations/{token}', 'resets/{token}',
-            ...array_map(static fn (string $slice): string => "jobs/{job}/plan/$slice?revision=1&pick=P1", ['survey', 'roof', 'layout', 'marks', 'space', 'cuts', 'edges', 'load-out']),
-            ...array_map(static fn (string $station): string => "jobs/{job}/tiles/$station?revision=1", ['survey', 'roof', 'layout', 'cuts', 'edges', 'load-out']),
-            ...array_map(static fn (string $file): string => "jobs/{job}/files/$file?pick=P1-1", ['job.json', 'roof.dxf', 'readings.csv', 'layout.pdf', 'edge-book.pdf', 'pieces.csv', 'cut-cards.pdf', 'blanks.dxf', 'blanks.svg', 'notch-template.pdf', 'cut-list.csv', 'cut-list.pdf', 'order.json']),
+            ...self::shown($stations, self::picks($plans)),
         ]);
         foreach ($documents as $document) {
             // Most of what can go wrong is in the document.
@@ -65,6 +83,55 @@ final class HonestRequests
             self::request('POST', 'jobs/{job}/imports/dxf', ['drawn' => 'deck'], file: self::drawing()),
             self::request('POST', 'jobs/{job}/imports/readings', [], file: "where,quantity,value\nP1,eave,41' 8\nP1,eaveToRidge,17-10-3/8\nP1,pitch,4\n"),
         ];
+    }
+
+    /**
+     * @param  list<string>  $picks
+     * @return list<string>
+     */
+    private static function shown(Stations $stations, array $picks): array
+    {
+        $paths = [];
+        foreach ($stations->all() as $station) {
+            if ($station->slices() !== []) {
+                $paths[] = "jobs/{job}/tiles/{$station->key()}?revision=1";
+            }
+            foreach (array_keys($station->slices()) as $slice) {
+                $paths[] = "jobs/{job}/plan/$slice";
+                foreach ([...array_map(static fn (string $pick): string => "pick=$pick", $picks), ...self::BESIDES[$slice] ?? []] as $query) {
+                    $paths[] = "jobs/{job}/plan/$slice?revision=1&$query";
+                }
+            }
+        }
+        foreach ([...array_map(static fn (StationFile $file): string => $file->name, $stations->files()), 'job.json'] as $file) {
+            array_push($paths, "jobs/{job}/files/$file", ...array_map(static fn (string $pick): string => "jobs/{job}/files/$file?pick=$pick", array_slice($picks, 0, self::PICKS)));
+        }
+
+        return $paths;
+    }
+
+    /**
+     * Some of everything a screen can pick: faces, pieces, edges, corners, runs of trim, openings.
+     *
+     * @param  array<string, Plan>  $plans
+     * @return list<string>
+     */
+    private static function picks(array $plans): array
+    {
+        $picks = [];
+        foreach ($plans as $plan) {
+            $kinds = [
+                array_map(static fn (Face $face): string => $face->id, $plan->of(RoofStage::class)->roof->faces),
+                array_map(static fn (Panel $panel): string => $panel->id, $plan->of(CuttingStage::class)->panels),
+                array_keys($plan->of(EdgesStage::class)->edges), array_keys($plan->of(EdgesStage::class)->junctions),
+                array_keys($plan->of(TrimsStage::class)->runs), array_keys($plan->of(OpeningsStage::class)->openings),
+            ];
+            foreach ($kinds as $ids) {
+                array_push($picks, ...array_slice(array_map(strval(...), $ids), 0, self::PICKS));
+            }
+        }
+
+        return array_values(array_unique($picks));
     }
 
     /** @return Request */

@@ -15,10 +15,8 @@ final class PdfEnding
     public static function with(string $pdf, string $title, string $language): string
     {
         $ending = substr($pdf, -2048);
-        $isWhole = preg_match('/\/Size (\d+).*?startxref\s+(\d+)/s', $ending, $end) === 1
-            && preg_match('/\/Root (\d+) 0 R/', $ending, $root) === 1
-            && preg_match("/(?:^|\n)$root[1] 0 obj\n<<(.*?)>>\nendobj/s", $pdf, $catalogue) === 1;
-        if (! $isWhole) {
+        $isWhole = preg_match('/\/Size (\d+).*?startxref\s+(\d+)/s', $ending, $end) === 1 && preg_match('/\/Root (\d+) 0 R/', $ending, $root) === 1;
+        if (! $isWhole || preg_match("/(?:^|\n)$root[1] 0 obj\n<<(.*?)>>\nendobj/s", $pdf, $catalogue) !== 1) {
             throw new RuntimeException('A print has no ending to go on from.');
         }
         [$catalog, $info] = [(int) $root[1], (int) $end[1]];

@@ -18,7 +18,6 @@ use App\Work\Workshop;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -34,7 +33,7 @@ use Laravel\Sanctum\Sanctum;
 final class AppServiceProvider extends ServiceProvider
 {
     /** A minute, of those who are signed in. */
-    private const LIMITS_A_PERSON = ['password' => 10, 'invite' => 20, 'imports' => 60, 'reports' => 60, 'gauge' => 120];
+    private const LIMITS_A_PERSON = ['password' => 10, 'invite' => 20, 'imports' => 60, 'reports' => 60, 'gauge' => 120, 'saves' => 240, 'entries' => 60];
 
     /** A minute, from one network address. */
     private const LIMITS_AN_ADDRESS = ['look-at-link' => 30, 'use-link' => 10, 'forgotten' => 6];
@@ -58,7 +57,6 @@ final class AppServiceProvider extends ServiceProvider
         // Screens sign in with a session; what calls itself a token is none.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
         Event::listen(Looping::class, static fn () => Workshop::beat());
-        TrustHosts::at(static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host, '/').'$', (array) config('imbrex.hosts')), subdomains: false);
         TrustProxies::at(config('imbrex.proxies'));
         $this->limits();
     }
@@ -67,7 +65,7 @@ final class AppServiceProvider extends ServiceProvider
     private function limits(): void
     {
         foreach (self::LIMITS_A_PERSON as $name => $most) {
-            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most * (int) config('imbrex.patience'))->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
         }
         foreach (self::LIMITS_AN_ADDRESS as $name => $most) {
             RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by($request->ip()));

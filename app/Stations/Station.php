@@ -55,6 +55,12 @@ abstract class Station
         return [];
     }
 
+    /** @return list<string> slices that say something else on another day */
+    public function slicesOfTheDay(): array
+    {
+        return [];
+    }
+
     /** Whether there is what was picked: what is shown of anything else is not kept. */
     public function has(Plan $plan, string $pick): bool
     {

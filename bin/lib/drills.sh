@@ -7,6 +7,7 @@ drill_ground() {
     trap stop_all EXIT
     trap 'exit 130' INT
     trap 'exit 143' TERM
+    export IMBREX_PATIENCE=1000
     application_up "$1" $(($2 + 15000)) "$2" yes
 }
 

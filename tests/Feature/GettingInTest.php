@@ -13,7 +13,6 @@ use App\Models\PasswordReset;
 use App\Models\User;
 use Database\Factories\UserFactory;
 use Illuminate\Hashing\BcryptHasher;
-use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -283,17 +282,31 @@ final class GettingInTest extends FeatureTestCase
 
     public function test_links_carry_the_configured_address(): void
     {
-        config(['app.url' => 'https://roofs.example']);
+        config(['app.url' => 'https://roofs.example', 'imbrex.hosts' => ['roofs.example']]);
         $owner = $this->member(Role::Owner);
-        $link = $this->actingAs($owner)->postJson('http://evil.example/api/crew/invitations', ['email' => 'new@crew.example', 'role' => 'installer'])->assertCreated()->json('link');
+        $this->actingAs($owner)->postJson('http://evil.example/api/crew/invitations', ['email' => 'new@crew.example', 'role' => 'installer'])->assertStatus(400);
+        $link = $this->actingAs($owner)->postJson('https://roofs.example/api/crew/invitations', ['email' => 'new@crew.example', 'role' => 'installer'])->assertCreated()->json('link');
         self::assertStringStartsWith('https://roofs.example/join/', $link);
     }
 
     public function test_only_configured_hosts_are_answered(): void
     {
         config(['imbrex.hosts' => ['roofs.example']]);
-
-        self::assertSame(['^roofs\\.example$'], (new TrustHosts($this->app))->hosts());
+        $this->getJson('http://roofs.example/up')->assertOk();
+        $this->getJson('http://ROOFS.example:8443/up')->assertOk();
+        foreach (['http://evil.example/up', 'http://roofs.example.evil.example/up', 'http://127.0.0.1.evil.example/up'] as $address) {
+            $this->getJson($address)->assertStatus(400)->assertHeader('X-Content-Type-Options', 'nosniff');
+        }
+        // What a stranger says a proxy passed on.
+        foreach ([['X-Forwarded-Host' => 'evil.example'], ['X-Forwarded-Host' => 'roofs.example, evil.example'], ['Forwarded' => 'for=1.2.3.4;host="evil.example:80";proto=https']] as $header) {
+            $this->getJson('http://roofs.example/up', $header)->assertStatus(400);
+        }
+        $this->getJson('http://roofs.example/up', ['X-Forwarded-Host' => 'roofs.example'])->assertOk();
+        // The loopback is ours on a machine of one's own, not on a server.
+        $this->getJson('http://127.0.0.1:8000/up')->assertOk();
+        $this->app['env'] = 'production';
+        $this->getJson('http://127.0.0.1:8000/up')->assertStatus(400);
+        $this->app['env'] = 'testing';
     }
 
     public function test_what_the_browser_kept_goes_with_whoever_signs_out(): void

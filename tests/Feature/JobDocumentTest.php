@@ -168,8 +168,25 @@ final class JobDocumentTest extends FeatureTestCase
         self::assertSame(1, $job->refresh()->revision);
     }
 
+    /** Screens save 300 ms after the last stroke and one at a time: 200 a minute is the quickest hand. */
+    public function test_saves_of_one_person_are_limited_with_room_for_the_quickest_hand(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        for ($i = 0; $i < 200; $i++) {
+            $this->save($user, $job, '{}', 1)->assertUnprocessable();
+        }
+        $statuses = array_map(fn (): int => $this->save($user, $job, '{}', 1)->status(), range(1, 45));
+        self::assertSame([422, 429], array_values(array_unique($statuses)));
+        // Another person's saves are another count, and a minute later it goes on.
+        $this->save($this->member(), $job, '{}', 1)->assertStatus(404);
+        $this->travel(61)->seconds();
+        self::assertSame(200, $this->save($user, $job, self::document(), 1)->status());
+    }
+
     public function test_mutated_documents_never_break_the_server(): void
     {
+        config(['imbrex.patience' => 10]);
         $user = $this->member();
         $whole = (string) file_get_contents(database_path('demo/clubroom.json'));
         mt_srand(20_260_309);

@@ -8,7 +8,10 @@ use App\Accounts\DemoAccounts;
 use App\Drills\HonestRequests;
 use App\Drills\Mutator;
 use App\Drills\Visitor;
+use App\Stations\JobReader;
+use App\Stations\Stations;
 use Illuminate\Console\Command;
+use Imbrex\Core\Plan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -33,21 +36,30 @@ final class FuzzCommand extends Command
 
     private string $job = '';
 
-    public function handle(): int
+    /** @var list<string> documents a job of the drill begins with */
+    private array $documents = [];
+
+    public function handle(JobReader $reader, Stations $stations): int
     {
-        $honest = HonestRequests::all();
+        $files = glob(database_path('demo/*.json')) ?: [];
+        $this->documents = array_map(static fn (string $file): string => (string) file_get_contents($file), $files);
+        $honest = HonestRequests::all($stations, array_map(static fn (string $document): Plan => Plan::for($reader->read($document)), array_combine($files, $this->documents)));
+        // Half of them change something, however many there are to read.
+        $isRead = static fn (array $request): bool => $request['method'] === 'GET';
+        $kinds = [array_values(array_filter($honest, $isRead)), array_values(array_filter($honest, static fn (array $request): bool => ! $isRead($request)))];
         [$seed, $from, $count] = [(int) $this->option('seed'), (int) $this->option('from'), (int) $this->option('requests')];
         [$statuses, $slowest, $bad] = [[], 0.0, []];
         for ($number = $from; $number < $from + $count; $number++) {
             if (($number - $from) % self::FRESH_EACH === 0) {
-                $this->begin();
+                $this->begin($number);
             }
             // Each by itself: one that fell over is sent again by its number.
             $chance = new Randomizer(new Mt19937($seed * 1_000_003 + $number));
-            $request = $honest[$chance->getInt(0, count($honest) - 1)];
+            $kind = $kinds[$chance->getInt(0, 1)];
+            $request = $kind[$chance->getInt(0, count($kind) - 1)];
             [$status, $answer, $seconds, $what] = $this->send($request, new Mutator($chance), $this->visitors[$chance->getInt(0, count($this->visitors) - 1)]);
             if (in_array([$request['method'], $request['path']], self::PUTS_AWAY, true)) {
-                $this->beginJob();
+                $this->beginJob($number);
             }
             $statuses[$status] = ($statuses[$status] ?? 0) + 1;
             $slowest = max($slowest, $seconds);
@@ -99,7 +111,7 @@ final class FuzzCommand extends Command
         return [...$visitor->send($request['method'], $path, $body, $headers), $what];
     }
 
-    private function begin(): void
+    private function begin(int $number): void
     {
         $url = Visitor::address($this->argument('url'));
         $this->visitors = [];
@@ -110,13 +122,13 @@ final class FuzzCommand extends Command
         }
         // One who was never let in.
         $this->visitors[] = new Visitor($url);
-        $this->beginJob();
+        $this->beginJob($number);
     }
 
     /** A job of the drill's own, so that what one request did does not keep the next from getting anywhere. */
-    private function beginJob(): void
+    private function beginJob(int $number): void
     {
-        [, $answer] = $this->visitors[0]->send('POST', 'jobs', (string) file_get_contents(database_path('demo/oar-store.json')));
+        [, $answer] = $this->visitors[0]->send('POST', 'jobs', $this->documents[($number + intdiv($number, self::FRESH_EACH)) % count($this->documents)]);
         $this->job = (string) (json_decode($answer)->id ?? '');
     }
 }

@@ -28,13 +28,9 @@ final class PlanController
         $station = $this->stations->showing($slice) ?? abort(404);
         $write = $station->slices()[$slice];
         $pick = $request->pick();
-        $today = $request->today();
-        // Of days there are as many as anybody types.
-        $isKept = match (true) {
-            $today !== null => static fn (): bool => false,
-            $pick === null => null,
-            default => static fn (Plan $plan): bool => $station->has($plan, $pick),
-        };
+        // The rest is the same on every day, and kept once.
+        $today = in_array($slice, $station->slicesOfTheDay(), true) ? $request->today() : null;
+        $isKept = $pick === null ? null : static fn (Plan $plan): bool => $station->has($plan, $pick);
 
         $revision = $this->revision($request, $job);
         $apart = in_array($slice, $station->dearSlices(), true) ? static fn (string $key): Task => new MakeSlice($revision->id, $slice, $pick, $key) : null;

@@ -62,6 +62,11 @@ final class HoldDownStation extends Station
         return ['hold-down' => $this->slice->of(...), 'hem' => $this->hems->of(...)];
     }
 
+    public function slicesOfTheDay(): array
+    {
+        return ['hem'];
+    }
+
     public function has(Plan $plan, string $pick): bool
     {
         return isset($plan->of(HoldDownStage::class)->faces[$pick]);

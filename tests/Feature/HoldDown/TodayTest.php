@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\HoldDown;
 
+use App\Models\JobRevision;
 use App\Plans\PlanCache;
 use Illuminate\Support\Facades\Artisan;
 use Imbrex\Core\Circumstances;
@@ -53,6 +54,21 @@ final class TodayTest extends FeatureTestCase
         $tag = fn (string $more): string => (string) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/hem?pick=hall.N$more")->headers->get('ETag');
         self::assertCount(3, array_unique([$tag(''), $tag('&metal=62'), $tag('&metal=63')]));
         self::assertSame($tag('&metal=62'), $tag('&metal=62'));
+    }
+
+    /** What does not look at the day is the same slice on every day; what does is kept like the rest. */
+    public function test_a_day_asks_anew_only_for_what_reads_it_and_that_is_kept(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user, self::boathouse());
+        $tag = fn (string $path): string => (string) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$path")->assertOk()->headers->get('ETag');
+        foreach (['cuts', 'load-out', 'layout', 'hold-down'] as $slice) {
+            self::assertSame($tag($slice), $tag("$slice?metal=62"), $slice);
+        }
+        $tag('hem?pick=hall.N&metal=62');
+        // With its document away nothing could be worked anew.
+        JobRevision::query()->where('job_id', $job->id)->toBase()->update(['document' => '{}']);
+        $tag('hem?pick=hall.N&metal=62');
     }
 
     public function test_a_plan_on_another_day_shares_what_does_not_look_at_it(): void
