@@ -11,7 +11,7 @@ use Imbrex\Core\Units\TapePrinter;
 use MessageFormatter;
 use RuntimeException;
 
-/** Says what a code means, from the message catalogue of a language: a file a station, and one they share (lang/<language>/*.json, ICU format). */
+/** Says what a code means, from the message catalogue of a language: a file a station, and one they share (lang/<language>/*.json, ICU format); what screens never say themselves stands apart (said/), so that it does not travel with them. */
 final class Words
 {
     /** @var array<string, string>|null */
@@ -67,7 +67,7 @@ final class Words
     {
         if ($this->messages === null) {
             $this->messages = [];
-            foreach (glob(base_path("lang/$this->language/*.json")) ?: [] as $file) {
+            foreach ([...glob(base_path("lang/$this->language/*.json")) ?: [], ...glob(base_path("lang/$this->language/said/*.json")) ?: []] as $file) {
                 /** @var array<string, string> $messages */
                 $messages = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
                 $this->messages += $messages;

@@ -12,12 +12,12 @@ import { later } from './parts/later';
 import { NotCome } from './parts/NotCome';
 import { HeadingFocus } from './shell/HeadingFocus';
 import { LightProvider } from './theme/LightContext';
-import { words } from './words/i18n';
+import { withWords, words } from './words/i18n';
 
-const Workspace = later('job', () => import('./shell/Workspace'));
-const Jobs = later('jobs', () => import('./pages/Jobs'));
-const Crew = later('crew', () => import('./pages/Crew'));
-const Account = later('account', () => import('./pages/Account'));
+const Workspace = later('job', withWords(() => import('./shell/Workspace')));
+const Jobs = later('jobs', withWords(() => import('./pages/Jobs')));
+const Crew = later('crew', withWords(() => import('./pages/Crew')));
+const Account = later('account', withWords(() => import('./pages/Account')));
 const SignIn = later('sign-in', () => import('./pages/SignIn'));
 const Join = later('join', () => import('./pages/Join'));
 const Forgotten = later('forgotten', () => import('./pages/Forgotten'));

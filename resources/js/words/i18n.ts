@@ -1,13 +1,15 @@
 import i18next from 'i18next';
 import ICU from 'i18next-icu';
 import { initReactI18next } from 'react-i18next';
+import english from '../../../lang/en/shared.json';
 
-const english = Object.assign(
-    {},
-    ...Object.values(
-        import.meta.glob<Record<string, string>>('../../../lang/en/*.json', { eager: true, import: 'default' }),
-    ),
-);
+/** A page that says what stations say, with their words. */
+export const withWords =
+    <C>(load: () => Promise<C>) =>
+    async (): Promise<C> => {
+        const [code] = await Promise.all([load(), import('./stations')]);
+        return code;
+    };
 
 /** Codes are flat (`finding.layout.rip-narrow`), so dots and colons are no separators. */
 export const words = i18next
