@@ -14,10 +14,22 @@ import { HeadingFocus } from './shell/HeadingFocus';
 import { LightProvider } from './theme/LightContext';
 import { withWords, words } from './words/i18n';
 
-const Workspace = later('job', withWords(() => import('./shell/Workspace')));
-const Jobs = later('jobs', withWords(() => import('./pages/Jobs')));
-const Crew = later('crew', withWords(() => import('./pages/Crew')));
-const Account = later('account', withWords(() => import('./pages/Account')));
+const Workspace = later(
+    'job',
+    withWords(() => import('./shell/Workspace')),
+);
+const Jobs = later(
+    'jobs',
+    withWords(() => import('./pages/Jobs')),
+);
+const Crew = later(
+    'crew',
+    withWords(() => import('./pages/Crew')),
+);
+const Account = later(
+    'account',
+    withWords(() => import('./pages/Account')),
+);
 const SignIn = later('sign-in', () => import('./pages/SignIn'));
 const Join = later('join', () => import('./pages/Join'));
 const Forgotten = later('forgotten', () => import('./pages/Forgotten'));

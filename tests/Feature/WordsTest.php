@@ -181,7 +181,7 @@ final class WordsTest extends FeatureTestCase
         $materials = array_keys(Catalogue::shipped()->materials);
         preg_match_all("/new KeepOut\('([a-z-]+)'/", (string) file_get_contents(base_path('core/src/Layout/Finder/KeepOuts.php')), $keepOuts);
         preg_match_all("/self\(.+'([a-z]+)'\)/", (string) file_get_contents(app_path('Services/ServiceFault.php')), $causes);
-        $listed = ['stations', ...array_merge(...array_map(self::keysOf(...), array_values(self::files('resources/js/stations', 'ts')))), 'find', 'undo', 'redo', 'all'];
+        $listed = ['stations', 'step', ...array_merge(...array_map(self::keysOf(...), array_values(self::files('resources/js/stations', 'ts')))), 'find', 'undo', 'redo', 'all'];
         $requests = array_merge(...array_map(static fn (string $text): array => preg_match_all("/'([a-zA-Z0-9]+)' => (?:\[|\$|Rule)/", $text, $found) ? $found[1] : [], array_values(self::files('app/Http/Requests', 'php'))));
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 

@@ -32,6 +32,17 @@ export function removePlane(document: JobDocument, id: string): JobDocument {
     return { ...document, roof: { ...document.roof, planes }, layout };
 }
 
+/** What the other side of a ridge has as this side has it: its sides as seen from there, what lies on its deck and under it. */
+export function sharedBehind(plane: Plane): Partial<Plane> {
+    const [eave, right, top, left] = plane.edges ?? [];
+    return {
+        ...(eave && right && top && left ? { edges: [eave, left, top, right] } : {}),
+        ...(plane.covering === undefined ? {} : { covering: plane.covering }),
+        ...(plane.oldLayers === undefined ? {} : { oldLayers: plane.oldLayers }),
+        ...(plane.deck === undefined ? {} : { deck: plane.deck }),
+    };
+}
+
 /** Another plane lies behind this one's ridge, or none any more. With one behind it, a peak is a ridge, seen from both. */
 export function putBehind(document: JobDocument, id: string, other: string | null): JobDocument {
     const alone = editPlane(document, id, (plane) => {

@@ -25,8 +25,10 @@ export function later<P extends object>(
     part: string,
     load: () => Promise<{ default: ComponentType<P> }>,
     waiting: ReactNode = null,
+    /** Large, and wanted by few: it comes only when it is asked for. */
+    seldom = false,
 ) {
-    known.push({ part, load });
+    if (!seldom) known.push({ part, load });
     return function Later(props: P & { onClose?: () => void }) {
         const code = useQuery({ ...codeOf(part, load), retry: 1 });
         if (code.isError) return <NotCome part={part} onAgain={() => void code.refetch()} onClose={props.onClose} />;

@@ -3,20 +3,27 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { readPitch } from '../tape/readPitch';
+import type { Next } from '../tape/TapeEntry';
 
 /** A pitch as read off the gauge; shows what was understood before it is taken. */
 export function PitchEntry({
     onEnter,
     start = '',
+    autoFocus = false,
+    next,
 }: {
     onEnter: (riseIn12: number, typed: string) => void;
     start?: string;
+    autoFocus?: boolean;
+    /** Where the same button leads while nothing is typed. */
+    next?: Next;
 }) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState(start);
     const [tried, setTried] = useState(false);
     const reading = readPitch(typed);
     const fault = 'fault' in reading ? reading.fault : null;
+    const leads = typed.trim() === '' ? next : undefined;
     const showFault = fault !== null && (tried || typed.trim() !== '');
     return (
         <form
@@ -24,6 +31,7 @@ export function PitchEntry({
             style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}
             onSubmit={(event) => {
                 event.preventDefault();
+                if (leads) return leads.go();
                 if ('fault' in reading) return setTried(true);
                 onEnter(reading.riseIn12, typed.trim());
                 setTyped('');
@@ -33,6 +41,7 @@ export function PitchEntry({
             <TextField
                 label={t('survey.new-reading', { quantity: 'pitch', corner: '' })}
                 value={typed}
+                autoFocus={autoFocus}
                 error={showFault}
                 onChange={(event) => setTyped(event.target.value)}
                 helperText={
@@ -45,7 +54,7 @@ export function PitchEntry({
                 slotProps={{ htmlInput: { autoComplete: 'off' } }}
             />
             <Button type="submit" variant="contained" sx={{ flex: '0 0 auto' }}>
-                {t('survey.keep')}
+                {leads ? leads.label : t('survey.keep')}
             </Button>
         </form>
     );

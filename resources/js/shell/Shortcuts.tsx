@@ -6,33 +6,40 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useJob } from '../job/JobContext';
 import { later } from '../parts/later';
 import { useStations } from '../stations/stations';
 
 const Find = later('find', () => import('./Find'));
 
-/** A digit opens a station, as far as there are digits. */
-const DIGITS = Array.from({ length: 9 }, (_, i) => String(i + 1));
+/** A digit opens a station, nought the tenth; a step leads to the one before and after, however many there are. */
+const DIGITS = [...Array.from({ length: 9 }, (_, i) => String(i + 1)), '0'];
 
 /** The keys that work on every station, and the list of all of them. */
 export function Shortcuts() {
     const { t } = useTranslation();
     const job = useJob();
     const go = useNavigate();
+    const location = useLocation();
     const [open, setOpen] = useState<'keys' | 'find' | null>(null);
     const stations = useStations();
     // What every station listens to, with what each adds for itself in between.
-    const listed = ['stations', ...stations.flatMap(({ keys }) => keys ?? []), 'find', 'undo', 'redo', 'all'];
+    const listed = ['stations', 'step', ...stations.flatMap(({ keys }) => keys ?? []), 'find', 'undo', 'redo', 'all'];
     useHotkeys(
         DIGITS,
         (event) => {
-            const station = stations[Number(event.key) - 1];
+            const station = stations[DIGITS.indexOf(event.key)];
             if (station) void go(`/jobs/${job.id}/${station.key}`);
         },
         [stations],
     );
+    const step = (by: 1 | -1) => {
+        const next = stations[stations.findIndex(({ key }) => location.pathname.endsWith(`/${key}`)) + by];
+        if (next) void go(`/jobs/${job.id}/${next.key}`);
+    };
+    useHotkeys('alt+pagedown', () => step(1), { preventDefault: true }, [stations, location]);
+    useHotkeys('alt+pageup', () => step(-1), { preventDefault: true }, [stations, location]);
     useHotkeys('mod+z', () => job.session.undo(), { preventDefault: true });
     useHotkeys('mod+shift+z', () => job.session.redo(), { preventDefault: true });
     useHotkeys('?', () => setOpen('keys'), { useKey: true, ignoreModifiers: true });
@@ -47,7 +54,12 @@ export function Shortcuts() {
                             {listed.map((key) => (
                                 <tr key={key}>
                                     <th scope="row" className="nowrap">
-                                        <kbd>{t(`keys.${key}.keys`)}</kbd>
+                                        <kbd>
+                                            {t(`keys.${key}.keys`, {
+                                                count: Math.min(stations.length, 10),
+                                                last: stations.length,
+                                            })}
+                                        </kbd>
                                     </th>
                                     <td>{t(`keys.${key}`)}</td>
                                 </tr>

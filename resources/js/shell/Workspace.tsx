@@ -14,6 +14,7 @@ import { DivisionContext } from '../tape/JobTape';
 import { StaleDialog } from './StaleDialog';
 import { Rail } from './Rail';
 import { Shortcuts } from './Shortcuts';
+import { SkipLinks } from './SkipLinks';
 import { StationScreen } from './StationScreen';
 import { useOldNumbers } from './useOldNumbers';
 import { useStations } from '../stations/stations';
@@ -96,6 +97,7 @@ function OpenJob() {
     return (
         <DivisionContext.Provider value={state.division}>
             <div className="workspace" data-old={old || undefined}>
+                <SkipLinks />
                 {old && (
                     <span className="old-numbers" role="status">
                         {t('work.old')}

@@ -22,6 +22,14 @@ interface TapeEntryProps {
     signed?: boolean;
     /** Inches; more than that is none of this. */
     most?: number;
+    /** Where the same button leads while nothing is typed. */
+    next?: Next;
+}
+
+/** What comes after an entry. */
+export interface Next {
+    label: string;
+    go: () => void;
 }
 
 /** A length typed as people type it, by keyboard or key pad. Shows what was understood before it is taken. */
@@ -35,6 +43,7 @@ export function TapeEntry({
     disabled = false,
     signed = false,
     most = Infinity,
+    next,
 }: TapeEntryProps) {
     const { t } = useTranslation();
     const print = useJobTape();
@@ -50,7 +59,10 @@ export function TapeEntry({
     const tooMuch = Math.abs(inches) > most;
     const showFault = fault !== null && (tried || fault !== 'empty') && (tried || typed.trim() !== '');
 
+    const leads = typed.trim() === '' ? next : undefined;
+
     const enter = () => {
+        if (leads) return leads.go();
         if ('fault' in reading || tooMuch) {
             setTried(true);
             field.current?.focus();
@@ -110,7 +122,7 @@ export function TapeEntry({
                     }}
                 />
                 <Button type="submit" variant="contained" disabled={disabled} sx={{ flex: '0 0 auto' }}>
-                    {action}
+                    {leads ? leads.label : action}
                 </Button>
             </div>
             {padOpen && <KeyPad typed={typed} onChange={setTyped} />}

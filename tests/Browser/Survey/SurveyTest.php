@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Survey;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserTestCase;
 
 final class SurveyTest extends BrowserTestCase
@@ -30,6 +31,63 @@ final class SurveyTest extends BrowserTestCase
         usleep(500_000);
         self::assertCount($before, $person->all('//tr[@data-reading]'));
         self::assertSame('long', $person->field($label)->getAttribute('value'), 'what was typed is not lost');
+    }
+
+    /** A shed from the first tape to the other side, the hands never leaving the keys: what is typed, Enter to keep, Enter to go on. */
+    public function test_keep_leads_on_to_what_is_to_tape_next(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->goTo('/jobs');
+        $this->beginJob($person, 'Net shed', null);
+        $person->press('Eave to ridge: not measured yet');
+        $focused = fn (): string => (string) $person->driver->executeScript("const f = document.activeElement; return document.querySelector(`label[for='\${f.id}']`)?.textContent ?? f.textContent");
+        $person->driver->executeScript('arguments[0].focus()', [$person->field('Eave to ridge, next reading')]);
+        $strokes = 0;
+        $taped = ['Eave to ridge' => "17' 10", 'Eave' => "41' 8", 'Pitch' => '4'];
+        $seen = [];
+        for ($i = 0; $i < 8 && array_diff_key($taped, $seen) !== []; $i++) {
+            $person->waitUntil(fn (): bool => str_contains($focused(), ', next reading'), $focused);
+            $label = trim((string) preg_replace('/(?:, rise in 12)?, next reading.*/', '', $focused()));
+            $seen[$label] = true;
+            if (isset($taped[$label])) {
+                $person->keys($taped[$label]);
+                $strokes += mb_strlen($taped[$label]) + 1;
+                $person->keys(WebDriverKeys::ENTER);
+                $person->waitFor('//tr[@data-reading]');
+                $person->waitForSave();
+            }
+            if (array_diff_key($taped, $seen) !== []) {
+                $person->sees('Next: ');
+                $person->keys(WebDriverKeys::ENTER);
+                $strokes++;
+                $person->waitUntil(fn (): bool => ! str_starts_with($focused(), $label), $focused);
+            }
+        }
+        self::assertSame([], array_diff_key($taped, $seen), 'led to each by itself: '.implode(', ', array_keys($seen)));
+        self::assertLessThan(24, $strokes);
+
+        // The other side has what is the same: its sides, and nothing it was not measured for.
+        $person->press('+ other side of the ridge');
+        $person->sees('Other side of First plane');
+        $person->waitForSave();
+    }
+
+    public function test_the_keyboard_skips_the_stations(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Skipping');
+        $person->driver->executeScript('document.activeElement.blur(); window.getSelection().removeAllRanges(); document.querySelector(".skips button").focus()');
+        $person->sees('To the drawing');
+        $person->keys(WebDriverKeys::ENTER);
+        self::assertSame('MAIN', $person->driver->executeScript('return document.activeElement.tagName'));
+        $person->keys(WebDriverKeys::ALT, WebDriverKeys::PAGE_DOWN);
+        $person->waitFor("//nav[contains(@class,'rail')]//a[@aria-current='page'][.//b[normalize-space()='Roof']]");
+        $person->keys(WebDriverKeys::ALT, WebDriverKeys::PAGE_UP);
+        $person->waitFor("//nav[contains(@class,'rail')]//a[@aria-current='page'][.//b[normalize-space()='Survey']]");
+        $person->keys('9');
+        $person->waitFor("//nav[contains(@class,'rail')]//a[@aria-current='page'][.//b[normalize-space()='Load-out']]");
     }
 
     public function test_the_key_pad_types_for_gloves(): void

@@ -16,7 +16,7 @@ import { RoofTable } from './RoofTable';
 import { RoofTape } from './RoofTape';
 import { footprintOf } from './blockGeometry';
 
-const RoofSpace = later('round', () => import('./RoofSpace'));
+const RoofSpace = later('round', () => import('./RoofSpace'), null, true);
 
 const VIEWS = ['plan', 'space', 'still', 'table'] as const;
 type View = (typeof VIEWS)[number];

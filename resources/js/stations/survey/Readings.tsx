@@ -9,7 +9,7 @@ import { freshId, putReading, removeReading } from '../../job/edits';
 import { planesOf } from '../../job/roofEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
-import { TapeEntry } from '../../tape/TapeEntry';
+import { TapeEntry, type Next } from '../../tape/TapeEntry';
 import { CountEntry } from './CountEntry';
 import { PitchEntry } from '../../readings/PitchEntry';
 import { now } from '../../readings/now';
@@ -24,10 +24,14 @@ interface ReadingsProps {
     adoption: Adoption | undefined;
     misses: SurveyPlane['misses'];
     culprit: string | null;
+    /** What to tape after this, once this has a reading. */
+    next: Next | undefined;
+    /** Led here by what was kept before: the keyboard stands in the field. */
+    led: boolean;
 }
 
 /** Every reading of one quantity with its source and how it agrees, and the field for the next one. */
-export function Readings({ plane, name, adoption, misses, culprit }: ReadingsProps) {
+export function Readings({ plane, name, adoption, misses, culprit, next, led }: ReadingsProps) {
     const { t } = useTranslation();
     const { edit, mayChange, units, saved } = useJob();
     const print = useJobTape();
@@ -188,6 +192,8 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                         <PitchEntry
                             key={`p${gauge.number}${mending ?? ''}`}
                             start={mending ?? gauge.typed}
+                            autoFocus={led}
+                            next={own.length > 0 ? next : undefined}
                             onEnter={(riseIn12, typed) => keep({ value: riseIn12, typed })}
                         />
                     ) : source === 'count' ? (
@@ -205,6 +211,8 @@ export function Readings({ plane, name, adoption, misses, culprit }: ReadingsPro
                             label={t('survey.new-reading', named(name, plane.shape))}
                             units={units}
                             action={t('survey.keep')}
+                            autoFocus={led}
+                            next={own.length > 0 ? next : undefined}
                             onEnter={(value, typed) => keep({ value, typed: typed.slice(0, 40) })}
                         />
                     )}

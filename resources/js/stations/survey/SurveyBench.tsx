@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { Len } from '../../tape/Len';
+import type { Next } from '../../tape/TapeEntry';
 import { Closure } from './Closure';
 import { tipPlaces } from '../../api/tips';
 import { Tips } from '../../bench/Tips';
@@ -18,13 +20,26 @@ interface SurveyBenchProps {
     survey: SurveyPlane | undefined;
     name: Name;
     onPick: (name: Name) => void;
+    /** Another plane that still wants a tape. */
+    beyond: Next | undefined;
 }
 
 /** The decision at hand: who agrees, how square it is, how much longer to order, what to tape next. */
-export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
+export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBenchProps) {
     const { t } = useTranslation();
     const { mayChange } = useJob();
     const { quantity } = partsOf(name);
+    const [led, setLed] = useState<Name | null>(null);
+    const after = survey?.tapeNext.find((one) => one !== name);
+    const next = after
+        ? {
+              label: t('survey.next', { what: t('quantity', named(after, plane.shape)) }),
+              go: () => {
+                  setLed(after);
+                  onPick(after);
+              },
+          }
+        : beyond;
     const adoption = survey?.adoptions[name];
     return (
         <aside className="bench" aria-label={t('bench')}>
@@ -61,6 +76,8 @@ export function SurveyBench({ plane, survey, name, onPick }: SurveyBenchProps) {
                 adoption={adoption}
                 misses={survey?.misses ?? []}
                 culprit={survey?.culprit ?? null}
+                next={next}
+                led={led === name}
             />
             {survey && <Findings findings={survey.findings} />}
             {survey && survey.tapeNext.length > 0 && (

@@ -8,7 +8,7 @@ import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { later } from '../../parts/later';
 import { usePick } from '../../job/PickContext';
-import { addPlane, freshId, putBehind } from '../../job/edits';
+import { addPlane, freshId, putBehind, sharedBehind } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
 import { GaugeLine } from '../../readings/GaugeLine';
 import { Progress } from './Progress';
@@ -66,6 +66,15 @@ export default function SurveyStation() {
         setPick({ kind: 'face', id });
     };
 
+    const other = planes.find((one) => one.id !== plane?.id && slice.data?.progress.missing.includes(one.id));
+    const beyond = other && {
+        label: t('survey.next-plane', { plane: other.name }),
+        go: () => {
+            pick(other.id);
+            setWanted('eaveToRidge');
+        },
+    };
+
     const add = (shape: Shape, behind: boolean) => {
         setAdding(null);
         const id = freshId(
@@ -82,6 +91,7 @@ export default function SurveyStation() {
                 ...(shape === 'rectangle' ? {} : { shape }),
                 edges: usualEdges(shape),
                 readings: [],
+                ...(behind ? sharedBehind(plane) : {}),
             });
             return behind ? putBehind(added, id, plane.id) : added;
         });
@@ -152,7 +162,14 @@ export default function SurveyStation() {
                 )}
             </main>
             {plane ? (
-                <SurveyBench key={plane.id} plane={plane} survey={survey} name={name} onPick={setWanted} />
+                <SurveyBench
+                    key={plane.id}
+                    plane={plane}
+                    survey={survey}
+                    name={name}
+                    onPick={setWanted}
+                    beyond={beyond}
+                />
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
                     <h1>{t('station.survey')}</h1>
