@@ -16,6 +16,9 @@ use stdClass;
 /** A profile somebody measured or copied from the panel maker's sheet. */
 final class ProfileBuilder
 {
+    /** Ribs nearer than this (in) are one. */
+    private const SAME_RIB = 0.25;
+
     /** @param  stdClass  $definition sound by the schema's `profile` */
     public static function build(stdClass $definition): Profile
     {
@@ -58,11 +61,24 @@ final class ProfileBuilder
     private static function ribs(stdClass $definition): ?array
     {
         return match (true) {
-            ($definition->ribs ?? []) !== [] => array_map(floatval(...), array_values($definition->ribs)),
+            ($definition->ribs ?? []) !== [] => self::apart(array_map(floatval(...), array_values($definition->ribs))),
             isset($definition->ribSpacing) => ScrewPlaces::ribs((float) $definition->cover, (float) $definition->ribSpacing),
             Family::from((string) $definition->family)->isConcealed() => [0.0, (float) $definition->cover],
             default => null,
         };
+    }
+
+    /**
+     * Ribs from the left, one that was entered twice once.
+     *
+     * @param  list<float>  $ribs
+     * @return list<float>
+     */
+    private static function apart(array $ribs): array
+    {
+        sort($ribs);
+
+        return array_values(array_filter($ribs, static fn (float $rib, int $i): bool => $i === 0 || $rib - $ribs[$i - 1] > self::SAME_RIB, ARRAY_FILTER_USE_BOTH));
     }
 
     /**
@@ -81,6 +97,11 @@ final class ProfileBuilder
             if (isset($definition->{$name})) {
                 $faults[] = new Fault("$field.$name", 'taped-besides', Understood::inWords($definition->{$name}));
             }
+        }
+
+        $room = (float) $definition->cover - TapedSection::LEAST_PAN;
+        if (! isset($definition->outToOut) && ($definition->leftMetal ?? 0.0) + ($definition->rightMetal ?? 0.0) > $room) {
+            $faults[] = new Fault("$field.rightMetal", 'taped-most', Understood::inWords($definition->rightMetal ?? null), ['inches' => $room - ($definition->leftMetal ?? 0.0)]);
         }
 
         return $faults;

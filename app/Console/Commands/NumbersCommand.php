@@ -35,7 +35,7 @@ final class NumbersCommand extends Command
     public function handle(JobReader $reader): int
     {
         $schema = json_decode((string) file_get_contents(base_path('contracts/job.schema.json')));
-        [$every, $only] = [max(1, (int) $this->option('every')), (string) $this->option('only')];
+        [$every, $only] = [max(1, (int) $this->option('every')), is_string($this->option('only')) ? $this->option('only') : ''];
         pcntl_async_signals(true);
         pcntl_signal(SIGALRM, static fn () => throw new RuntimeException('It does not end.'));
         [$rows, $bad, $refused, $number] = [[], [], 0, 0];

@@ -13,6 +13,9 @@ final readonly class TapedSection
     /** Tapes of one panel agree to this. */
     private const TAPE = 1.0 / 16.0;
 
+    /** A pan keeps at least this between its legs, inches: less holds no clip and carries no water. */
+    public const LEAST_PAN = 1.0;
+
     /**
      * @param  float  $leftMetal  beyond the left module line, looking up-slope; `$rightMetal` beyond the right one
      * @param  array<string, array{string, float}>  $impossible  by what cannot be so: `least` or `most`, and what it has to be
@@ -27,6 +30,8 @@ final readonly class TapedSection
         $impossible = [];
         if ($outToOut < $cover - self::TAPE) {
             $impossible['outToOut'] = ['least', $cover];
+        } elseif ($outToOut - $cover > $cover - self::LEAST_PAN) {
+            $impossible['outToOut'] = ['most', 2.0 * $cover - self::LEAST_PAN];
         }
         if ($insideToOutside !== null && $insideToOutside < $cover - self::TAPE) {
             $impossible['insideToOutside'] = ['least', $cover];

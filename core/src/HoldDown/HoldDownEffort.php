@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Effort;
+use Imbrex\Core\HoldDown\Snow\GuardedPlace;
+use Imbrex\Core\HoldDown\Snow\GuardKind;
+use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Job;
 use Imbrex\Core\Roof\ExpectedFace;
 
@@ -31,6 +34,11 @@ final class HoldDownEffort
 
     private const KEPT = 0.025;
 
+    /** To place a guard and load it. */
+    private const A_GUARD = 0.1;
+
+    private const SQUARE_FOOT = 144.0;
+
     /** @return list<Effort> */
     public static function of(Job $job): array
     {
@@ -39,7 +47,31 @@ final class HoldDownEffort
             $more += ceil($face->across / 2.0 / $job->covering->profile->cover) * max(0.0, self::aPanel($job, $face->height) - self::usual($job, $face->height));
         }
 
-        return $more <= 0.0 ? [] : [new Effort($more * self::ONE, 'holdDown', 'fasteners', (int) $more, $more * self::KEPT)];
+        $guards = self::guards($job);
+
+        return [
+            ...($more <= 0.0 ? [] : [new Effort($more * self::ONE, 'holdDown', 'fasteners', (int) $more, $more * self::KEPT)]),
+            ...($guards <= 0.0 ? [] : [new Effort($guards * self::A_GUARD, 'snow', 'fasteners', (int) $guards, $guards * self::KEPT)]),
+        ];
+    }
+
+    /** Snow guards: as many rows as what lies above asks of the least they may hold, as far as there is room for them; every row has one a seam. */
+    private static function guards(Job $job): float
+    {
+        $snow = $job->part(SnowInput::class);
+        $profile = $job->covering->profile;
+        $rules = $job->covering->rules;
+        $faces = ExpectedFace::of($job);
+        $height = max([0.0, ...array_map(static fn (ExpectedFace $face): float => $face->height, $faces)]);
+        $wide = max([0.0, ...array_map(static fn (ExpectedFace $face): float => $face->width, $faces)]);
+        $isRail = $snow->kindOn($profile) === GuardKind::Rail;
+        $each = $job->part(HoldDownInput::class)->allowables[$isRail ? Carrier::Clamp->value : Carrier::Pad->value] ?? self::WEAK;
+        $pads = $isRail ? 1.0 : $rules->number('snow.pads');
+        $asked = ($snow->psf ?? 0.0) * $height * $profile->cover / self::SQUARE_FOOT * sin(deg2rad(self::PITCH)) / ($each * $pads);
+        $rows = min(max(1.0, ceil($asked)), max(1.0, $height / $rules->number('snow.apart')));
+        $across = array_sum(array_map(static fn (GuardedPlace $place): float => max(0.0, min($wide, $place->to) - $place->from), $snow->places));
+
+        return $across / $profile->cover * $rows * $pads;
     }
 
     /** @param  float  $long  inches */

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drills\LargeNumbers;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What the drill of large numbers found stays found, and it reaches the numbers it says it reaches. */
+final class LargeNumbersTest extends FeatureTestCase
+{
+    public function test_every_number_of_the_contract_is_put_at_its_least_and_at_its_most(): void
+    {
+        $schema = json_decode((string) file_get_contents(base_path('contracts/job.schema.json')));
+        $names = [];
+        foreach ([...glob(database_path('demo/*.json')) ?: [], ...glob(database_path('drills/*.json')) ?: []] as $file) {
+            foreach ((new LargeNumbers($schema))->of(json_decode((string) file_get_contents($file))) as $name => $document) {
+                $names[strstr($name, ' = ', true)] = true;
+                self::assertSame('imbrex-job/2', $document->format);
+            }
+        }
+        foreach (['.holdDown.allowable', '.holdDown.allowables.clamp', '.wind.pressures.corner', '.wind.estimate.kzt', '.snow.load', '.openings.#.width', '.openings.#.cricketRise', '.roof.blocks.#.x', '.roof.planes.#.readings.#.value', '.catalogue.profiles.#.cover', '.decks.*.spacing', '.edges.*.reveal', '.temperatures.gainF', '.water.intensity', 'rules.order.extra', 'rules.snow.apart'] as $name) {
+            self::assertArrayHasKey($name, $names);
+        }
+        self::assertGreaterThan(300, count($names));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string|null}> a job of the drill; what its profile says; the field that is refused */
+    public static function profiles(): iterable
+    {
+        yield 'a rib entered twice' => ['exposed', ['ribs' => [0, 0, 9, 18, 27]], null];
+        yield 'ribs in disorder' => ['exposed', ['ribs' => [27, 9, 18, 0]], null];
+        yield 'legs wider than the pan' => ['nail-strip', ['outToOut' => 72, 'insideToOutside' => 71, 'coil' => 90], 'outToOut'];
+        yield 'a cover under its legs' => ['nail-strip', ['cover' => 4], 'outToOut'];
+        yield 'metal beyond its lines that leaves no pan' => ['exposed', ['cover' => 8, 'leftMetal' => 4, 'rightMetal' => 4], 'rightMetal'];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('profiles')]
+    public function test_a_profile_that_cannot_be_so_is_refused_and_no_other_falls_over(string $job, array $changes, ?string $field): void
+    {
+        $document = json_decode((string) file_get_contents(database_path("drills/$job.json")), true);
+        $document['catalogue']['profiles'][0] = [...$document['catalogue']['profiles'][0], ...$changes];
+        $member = $this->member();
+        $answer = $this->begin($member, $document);
+        if ($field !== null) {
+            self::assertContains("catalogue.profiles[0].$field", array_column($answer->assertUnprocessable()->json('faults'), 'field'));
+
+            return;
+        }
+        $id = $answer->assertCreated()->json('id');
+        foreach (['cuts', 'edges', 'sticks', 'hold-down', 'water', 'load-out'] as $slice) {
+            $this->getJson("/api/jobs/$id/plan/$slice")->assertOk();
+        }
+    }
+}
