@@ -8,6 +8,7 @@ use App\Words\Words;
 use Imbrex\Core\Openings\Boot;
 use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Trims\Supplies\SupplyKind;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -33,7 +34,11 @@ final readonly class SupplyWords
 
         return [
             'name' => $name,
-            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => $one->isByFoot() ? $tape->print($one->amount, Rounding::Up) : number_format(ceil($one->amount - 1e-9)), 'packs' => $one->packs()]),
+            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => match (true) {
+                $one->isByFoot() => $tape->print($one->amount, Rounding::Up),
+                in_array($one->kind, [SupplyKind::Board, SupplyKind::Flat], true) => Measures::in($tape->units)->area(ceil($one->amount - 1e-9)),
+                default => number_format(ceil($one->amount - 1e-9)),
+            }, 'packs' => $one->packs()]),
         ];
     }
 

@@ -53,7 +53,7 @@ final readonly class Wire
 
     public static function tape(Plan $plan): TapePrinter
     {
-        return new TapePrinter(Division::from($plan->job->rules->choice('tape.division')));
+        return new TapePrinter(Division::from($plan->job->rules->choice('tape.division')), units: $plan->job->units);
     }
 
     /** @return list<array{float, float}> */

@@ -6,6 +6,7 @@ namespace App\Words;
 
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 use Imbrex\Core\Units\TapePrinter;
 use MessageFormatter;
@@ -35,7 +36,7 @@ final class Words
 
     public function finding(Finding $finding, TapePrinter $tape): string
     {
-        $named = array_map(fn (Length|Term|float|int|string $p): Length|float|int|string => $p instanceof Term ? $this->say($p->code) : $p, $finding->parameters);
+        $named = array_map(fn (Length|Amount|Term|float|int|string $p): Length|Amount|float|int|string => $p instanceof Term ? $this->say($p->code) : $p, $finding->parameters);
 
         return $this->say("finding.$finding->code", self::printed($named, $tape));
     }
@@ -47,14 +48,15 @@ final class Words
     }
 
     /**
-     * @param  array<string, Length|Term|float|int|string>  $parameters
+     * @param  array<string, Length|Amount|Term|float|int|string>  $parameters
      * @return array<string, string|int|float>
      */
     public static function printed(array $parameters, TapePrinter $tape): array
     {
         return array_map(
-            static fn (Length|Term|float|int|string $p): float|int|string => match (true) {
+            static fn (Length|Amount|Term|float|int|string $p): float|int|string => match (true) {
                 $p instanceof Length => $tape->print($p->inches),
+                $p instanceof Amount => $p->in($tape->units),
                 $p instanceof Term => $p->code,
                 default => $p,
             },

@@ -8,6 +8,7 @@ use App\Words\Money;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Units\Measures;
 
 /** Puts what comes two to a sheet into its wire shape. */
 final class PairingWriter
@@ -32,7 +33,7 @@ final class PairingWriter
 
         return $pairing->pairs === [] ? null : [
             'pairs' => count($pairing->pairs),
-            'feet' => round($pairing->saved() / 12.0, 1),
+            'run' => Measures::in($plan->job->units)->run($pairing->saved() / 12.0, 1),
             'money' => Money::print($pairing->saved() * $plan->job->rules->number('order.metalPerInch'), $plan->job->rules),
         ];
     }

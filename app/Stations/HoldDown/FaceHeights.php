@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\HoldDown;
 
-use App\Stations\Loads;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\HoldDown\Clip;
@@ -13,6 +12,7 @@ use Imbrex\Core\HoldDown\Seam;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\TapePrinter;
 
 /** How high clips, rows of screws and guards stand on a face, seams alike told once. */
@@ -40,7 +40,7 @@ final readonly class FaceHeights
     public function guards(FaceHold $hold, Plan $plan): array
     {
         $tape = Wire::tape($plan);
-        $loads = Loads::of($plan);
+        $loads = Measures::in($plan->job->units);
         $alike = [];
         foreach ($hold->guards as $row) {
             $alike["$row->place $row->number"][] = $row;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\HoldDown;
 
-use App\Stations\Loads;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -25,6 +24,7 @@ use Imbrex\Core\HoldDown\Spacing;
 use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
 
 /** Puts one face and all that holds it down into its wire shape. */
@@ -116,7 +116,7 @@ final readonly class HeldFaceWriter
         $by = Spacing::pressing($plan->job->covering, $pressures, $hold->allowable, $hold->pitchDegrees);
         $most = $hold->school === null || $net === null ? null : $by->byPressure($zone, $plan->job->covering->profile->cover);
 
-        return ['zone' => $zone->value, 'said' => $this->words->say('hold.zone', ['zone' => $zone->value, 'pull' => $net === null ? 'none' : Loads::of($plan)->pressure($net), 'most' => $most === null ? 'none' : Wire::tape($plan)->inInches()->print($most, Rounding::Down)])];
+        return ['zone' => $zone->value, 'said' => $this->words->say('hold.zone', ['zone' => $zone->value, 'pull' => $net === null ? 'none' : Measures::in($plan->job->units)->pressure($net), 'most' => $most === null ? 'none' : Wire::tape($plan)->inInches()->print($most, Rounding::Down)])];
     }
 
     /** @return array<string, mixed>|null */
@@ -132,7 +132,7 @@ final readonly class HeldFaceWriter
 
         return ['at' => [$weakest->u, $weakest->v], 'seam' => $seam, 'ratio' => round($weakest->ratio() ?? 0.0, 2), 'said' => $this->words->say('hold.weakest', [
             'zone' => $weakest->zone->value, 'seam' => $seam ?? 0, 'up' => Wire::tape($plan)->print($weakest->v),
-            'demand' => Loads::of($plan)->force($weakest->demand ?? 0.0), 'allowable' => Loads::of($plan)->force($weakest->allowable), 'own' => $isOwn ? 'yes' : 'no',
+            'demand' => Measures::in($plan->job->units)->force($weakest->demand ?? 0.0), 'allowable' => Measures::in($plan->job->units)->force($weakest->allowable), 'own' => $isOwn ? 'yes' : 'no',
         ])];
     }
 

@@ -7,13 +7,13 @@ namespace App\Stations\HoldDown;
 use App\Exports\PrintFoot;
 use App\Exports\Sheet;
 use App\Stations\Edition;
-use App\Stations\Loads;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
 
 /** The card for the pocket: what a hem is set to, by how long the panel is and how warm the metal. A quarter of a sheet, to be folded. */
@@ -71,7 +71,7 @@ final readonly class HemCard
     {
         $tape = Wire::tape($plan)->inInches();
         $result = $plan->of(MovementStage::class);
-        $loads = Loads::of($plan);
+        $loads = Measures::in($plan->job->units);
         $sheet->text($x, $top + 16.0, $this->words->say('hem.card', ['hem' => $tape->print($lengths[0]->hem)]), 14.0, true);
         $y = $sheet->paragraph($x, $top + 30.0, $this->words->say('hem.said', ['cold' => $loads->degrees($result->range->coldF), 'hot' => $loads->degrees($result->range->hotF), 'fixed' => $result->fixed->value]), 8.0, self::WIDE) + 6.0;
         $first = 46.0;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\HoldDown;
 
-use App\Stations\Loads;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -16,6 +15,7 @@ use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Movement\TrimMovement;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -39,7 +39,7 @@ final readonly class HemTable
 
         return [
             'face' => $face,
-            'said' => $this->words->say('hem.said', ['cold' => Loads::of($plan)->degrees($result->range->coldF), 'hot' => Loads::of($plan)->degrees($result->range->hotF), 'fixed' => $own === [] ? 'through' : $result->fixed->value]),
+            'said' => $this->words->say('hem.said', ['cold' => Measures::in($plan->job->units)->degrees($result->range->coldF), 'hot' => Measures::in($plan->job->units)->degrees($result->range->hotF), 'fixed' => $own === [] ? 'through' : $result->fixed->value]),
             'fixed' => $result->fixed->value,
             'coldF' => $result->range->coldF,
             'table' => $own === [] ? null : $this->table($plan, $own),
@@ -73,7 +73,7 @@ final readonly class HemTable
         $tape = Wire::tape($plan)->inInches();
 
         return [
-            'days' => array_map(static fn (HemWindow $window): array => ['metalF' => $window->metalF, 'said' => Loads::of($plan)->degrees($window->metalF)], $own[0]->windows),
+            'days' => array_map(static fn (HemWindow $window): array => ['metalF' => $window->metalF, 'said' => Measures::in($plan->job->units)->degrees($window->metalF)], $own[0]->windows),
             'lengths' => array_map(fn (PanelMovement $one): array => [
                 'length' => $one->length,
                 'said' => $this->words->say('hem.moves', ['total' => $tape->print($one->total, Rounding::Up), 'moves' => $one->atHead > 1e-9 ? 'yes' : 'no', 'head' => $tape->print($one->atHead, Rounding::Up), 'hem' => $tape->print($one->hem)]),
@@ -102,7 +102,7 @@ final readonly class HemTable
             }
         }
 
-        return ['said' => $this->words->say('hem.today', ['metal' => Loads::of($plan)->degrees($metalF)]), 'lengths' => $lengths];
+        return ['said' => $this->words->say('hem.today', ['metal' => Measures::in($plan->job->units)->degrees($metalF)]), 'lengths' => $lengths];
     }
 
     /** @return array{float, float} inches */

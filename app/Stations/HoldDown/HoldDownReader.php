@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\HoldDown;
 
 use App\Documents\Reading;
-use App\Stations\Loads;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\EstimateWish;
 use Imbrex\Core\HoldDown\Exposure;
@@ -15,6 +14,7 @@ use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\HoldDown\PurlinLines;
 use Imbrex\Core\HoldDown\WindEstimate;
+use Imbrex\Core\Units\Measures;
 use stdClass;
 
 /** Reads of a document what pulls at a roof and how it is held. */
@@ -99,9 +99,9 @@ final readonly class HoldDownReader
         [$field, $edge, $corner] = [(float) $said->field, (float) $said->edge, (float) $said->corner];
         $unit = $said->unit ?? 'psf';
         if ($unit === 'psf' && max($field, $edge, $corner) < self::LOOKS_LIKE_KPA && ! ($said->sure ?? false)) {
-            $this->reading->fault('wind.pressures.unit', 'wind-kpa', "$field / $edge / $corner psf", ['psf' => sprintf('%.1f / %.1f / %.1f', $field * Loads::PSF, $edge * Loads::PSF, $corner * Loads::PSF)]);
+            $this->reading->fault('wind.pressures.unit', 'wind-kpa', "$field / $edge / $corner psf", ['psf' => sprintf('%.1f / %.1f / %.1f', $field * Measures::PSF, $edge * Measures::PSF, $corner * Measures::PSF)]);
         }
-        $factor = ($unit === 'kPa' ? Loads::PSF : 1.0) * (($said->level ?? 'allowable') === 'ultimate' ? WindEstimate::ALLOWABLE : 1.0);
+        $factor = ($unit === 'kPa' ? Measures::PSF : 1.0) * (($said->level ?? 'allowable') === 'ultimate' ? WindEstimate::ALLOWABLE : 1.0);
 
         return ['field' => $field * $factor, 'edge' => $edge * $factor, 'corner' => $corner * $factor];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stations\HoldDown;
 
-use App\Stations\Loads;
 use App\Stations\Roof\FaceWriter;
 use App\Stations\Wire;
 use App\Words\Words;
@@ -23,6 +22,7 @@ use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Measures;
 
 /** What Hold-down shows: one face with all that holds it, what pulls and what slides. */
 final readonly class HoldDownSlice
@@ -64,7 +64,7 @@ final readonly class HoldDownSlice
         if ($estimate !== null) {
             $said[] = $this->words->say('hold.q', ['kz' => sprintf('%.3f', $estimate->kz()), 'kzt' => sprintf('%.2f', $estimate->kzt), 'kd' => sprintf('%.2f', $estimate->kd()), 'mph' => sprintf('%.0f', $estimate->mph), 'q' => sprintf('%.2f', $estimate->velocityPressure())]);
             foreach (WindZone::cases() as $zone) {
-                $said[] = $this->words->say('hold.net', ['zone' => $zone->value, 'suction' => sprintf('%.1f', $estimate->suction($zone, $pitchDegrees)), 'internal' => sprintf('%.2f', $estimate->internal()), 'pull' => Loads::of($plan)->pressure($pressures->net($zone, $pitchDegrees), 2)]);
+                $said[] = $this->words->say('hold.net', ['zone' => $zone->value, 'suction' => sprintf('%.1f', $estimate->suction($zone, $pitchDegrees)), 'internal' => sprintf('%.2f', $estimate->internal()), 'pull' => Measures::in($plan->job->units)->pressure($pressures->net($zone, $pitchDegrees), 2)]);
             }
             $said[] = $this->words->say('hold.height', ['feet' => sprintf('%.1f', $estimate->meanHeightFeet), 'table' => $estimate->label()]);
         }
@@ -81,7 +81,7 @@ final readonly class HoldDownSlice
         $hardest = $hold?->hardestFixed();
         $said = [];
         if ($hold !== null && $hold->guards !== []) {
-            $loads = Loads::of($plan);
+            $loads = Measures::in($plan->job->units);
             $load = array_sum(array_map(static fn ($row): float => $row->load ?? 0.0, $hold->guards));
             $said[] = $this->words->say('snow.said', ['rows' => count($this->heights->guards($hold, $plan)), 'guards' => array_sum(array_map(static fn ($row): int => count($row->at), $hold->guards)), 'kind' => $snow->kindOn($plan->job->covering->profile)->value, 'load' => $snow->psf === null ? 'none' : $loads->force($load)]);
             if ($hardest !== null) {

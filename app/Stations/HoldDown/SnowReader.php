@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\HoldDown;
 
 use App\Documents\Reading;
-use App\Stations\Loads;
 use Imbrex\Core\HoldDown\Snow\GuardedPlace;
 use Imbrex\Core\HoldDown\Snow\GuardFor;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
+use Imbrex\Core\Units\Measures;
 use stdClass;
 
 /** Reads of a document how much snow lies on a roof, and what it must not slide on. */
@@ -31,6 +31,6 @@ final readonly class SnowReader
             $places[] = new GuardedPlace((string) $place->face, $from, $to, GuardFor::from((string) $place->for));
         }
 
-        return new SnowInput(isset($said->load) ? (float) $said->load * (($said->unit ?? 'psf') === 'kPa' ? Loads::PSF : 1.0) : null, GuardKind::from((string) ($said->guards ?? 'pads')), $places);
+        return new SnowInput(isset($said->load) ? (float) $said->load * (($said->unit ?? 'psf') === 'kPa' ? Measures::PSF : 1.0) : null, GuardKind::from((string) ($said->guards ?? 'pads')), $places);
     }
 }

@@ -16,6 +16,7 @@ use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Trims\Supplies\Supply;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
 use Imbrex\Core\Units\TapePrinter;
 
@@ -59,7 +60,7 @@ final readonly class CutListSheet
         $sheet = Sheet::of($edition->plan());
         $tape = Wire::tape($edition->plan());
         $y = $this->head($sheet, $edition);
-        $y = $this->columns($sheet, $y);
+        $y = $this->columns($sheet, $tape, $y);
         $lines = $edition->plan()->of(LoadOutStage::class)->order->lines;
         foreach ($lines as $number => $line) {
             $y = $this->line($sheet, $edition, $line, $tape, $y);
@@ -88,14 +89,14 @@ final readonly class CutListSheet
         return 122.0;
     }
 
-    private function columns(Sheet $sheet, float $y): float
+    private function columns(Sheet $sheet, TapePrinter $tape, float $y): float
     {
         $numbers = [
             [self::QUANTITY, $this->words->say('order.quantity')],
             [self::LENGTH, $this->words->say('order.length')],
             [self::INCHES, $this->words->say('order.inches')],
-            [self::SQUARE_FEET, $this->words->say('order.squareFeet')],
-            [self::POUNDS, $this->words->say('order.pounds')],
+            [self::SQUARE_FEET, $this->words->say('order.squareFeet', ['units' => $tape->units->value])],
+            [self::POUNDS, $this->words->say('order.pounds', ['units' => $tape->units->value])],
         ];
         foreach ($numbers as [$x, $heading]) {
             $sheet->text($x, $y, $heading, 9.0, true, 'right');
@@ -120,19 +121,19 @@ final readonly class CutListSheet
         $bottom = $sheet->height - 44.0;
         if ($y + min($high, $bottom - 160.0) > $bottom) {
             $sheet->page();
-            $y = $this->columns($sheet, 56.0);
+            $y = $this->columns($sheet, $tape, 56.0);
         }
         $base = $y + 18.0;
         $sheet->text(self::QUANTITY, $base, (string) $line->quantity, self::LARGE, true, 'right');
         $sheet->text(self::LENGTH, $base, $tape->print($line->length, Rounding::Up), self::LARGE, true, 'right');
         $sheet->text(self::INCHES, $base, $tape->inInches()->print($line->length, Rounding::Up), self::SMALL, false, 'right');
         $sheet->fitted(self::HAND, $base, $this->words->say("hand.$line->hand"), self::SMALL, self::PANELS - self::HAND - 6.0);
-        $sheet->text(self::SQUARE_FEET, $base, number_format($line->squareFeet, 1), self::SMALL, false, 'right');
-        $sheet->text(self::POUNDS, $base, number_format($line->pounds, 0), self::SMALL, false, 'right');
+        $sheet->text(self::SQUARE_FEET, $base, Measures::in($tape->units)->areaNumber($line->squareFeet, 1), self::SMALL, false, 'right');
+        $sheet->text(self::POUNDS, $base, Measures::in($tape->units)->weightNumber($line->pounds), self::SMALL, false, 'right');
         foreach ($panels as $text) {
             if ($base > $bottom) {
                 $sheet->page();
-                $base = $this->columns($sheet, 56.0) + 18.0;
+                $base = $this->columns($sheet, $tape, 56.0) + 18.0;
             }
             $sheet->text(self::PANELS, $base, $text, self::SMALL);
             $base += self::LEADING;
@@ -147,12 +148,13 @@ final readonly class CutListSheet
     private function totals(Sheet $sheet, Edition $edition, TapePrinter $tape, float $y): float
     {
         $order = $edition->plan()->of(LoadOutStage::class)->order;
+        $measures = Measures::in($tape->units);
         $totals = [
             [$this->words->say('order.sheets'), (string) $order->sheets],
-            [$this->words->say('order.metal'), number_format($order->squareFeet, 1).' sq ft'],
-            [$this->words->say('order.waste'), number_format($order->wasteSquareFeet, 1).' sq ft'],
-            [$this->words->say('order.coil', ['width' => $tape->inInches()->print($order->coilWidth)]), number_format(ceil($order->coilFeet - 1e-6)).' ft'],
-            [$this->words->say('order.weight'), number_format($order->pounds, 0).' lb'],
+            [$this->words->say('order.metal'), $measures->area($order->squareFeet, 1)],
+            [$this->words->say('order.waste'), $measures->area($order->wasteSquareFeet, 1)],
+            [$this->words->say('order.coil', ['width' => $tape->inInches()->print($order->coilWidth)]), $measures->run(ceil($order->coilFeet - 1e-6))],
+            [$this->words->say('order.weight'), $measures->weight($order->pounds)],
             ...($order->endPlugs > 0 ? [[$this->words->say('order.end-plugs'), (string) $order->endPlugs]] : []),
             ...array_map(fn (Supply $one): array => array_values($this->supplies->of($one, $tape)), $order->supplies),
         ];

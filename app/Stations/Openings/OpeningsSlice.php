@@ -33,6 +33,7 @@ use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Water\UphillComparison;
 use Imbrex\Core\Water\WaterStage;
 
@@ -268,8 +269,9 @@ final readonly class OpeningsSlice
         if ($advice === null) {
             return '';
         }
+        $measures = Measures::in($plan->job->units);
         $reasons = array_map(fn (string $reason): string => $this->words->say("uphill.reason.$reason"), $advice->reasons);
 
-        return $this->words->say('uphill.advice', ['area' => sprintf('%.1f', $advice->squareFeet), 'gallons' => sprintf('%.1f', $advice->gallons), 'school' => $this->pieces->uphill($advice->school), 'reasons' => $reasons === [] ? $this->words->say('uphill.reason.none') : implode(' ', $reasons)]);
+        return $this->words->say('uphill.advice', ['area' => $measures->area($advice->squareFeet, 1), 'flow' => $measures->water($advice->gallons), 'school' => $this->pieces->uphill($advice->school), 'reasons' => $reasons === [] ? $this->words->say('uphill.reason.none') : implode(' ', $reasons)]);
     }
 }

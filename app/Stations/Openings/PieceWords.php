@@ -12,6 +12,7 @@ use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\TapePrinter;
 
 /** Says of the pieces of an opening what they are, how they go on and how they are held. */
@@ -58,7 +59,7 @@ final readonly class PieceWords
         return match (true) {
             $piece->flat !== [] => $this->words->say('piece.size', ['along' => $tape->print($along), 'across' => $tape->print($across)]),
             $piece->of !== [] => $this->words->say('piece.of', ['count' => count($piece->of)]),
-            $piece->role === PieceRole::FillBoards => $this->words->say('piece.boards', ['area' => $piece->count]),
+            $piece->role === PieceRole::FillBoards => $this->words->say('piece.boards', ['area' => Measures::in($tape->units)->area($piece->count)]),
             default => '',
         };
     }

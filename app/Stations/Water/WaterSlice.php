@@ -16,7 +16,9 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
+use Imbrex\Core\Units\UnitSystem;
 use Imbrex\Core\Water\Flow;
 use Imbrex\Core\Water\Rain;
 use Imbrex\Core\Water\WaterInput;
@@ -26,6 +28,10 @@ use Imbrex\Core\Water\WaterStage;
 /** What Water shows: the roof from above with what runs where, valleys, openings and eaves, and what each foot of one eave takes. */
 final readonly class WaterSlice
 {
+    private const METRES = 0.3048;
+
+    private const SQUARE_METRES = 0.09290304;
+
     public function __construct(private EdgeNames $names, private Words $words, private Wire $wire)
     {
     }
@@ -60,8 +66,9 @@ final readonly class WaterSlice
     public function said(Plan $plan): string
     {
         $water = $plan->of(WaterStage::class);
+        $measures = Measures::in($plan->job->units);
 
-        return $this->words->say('water.said', ['rain' => Wire::tape($plan)->inInches()->print($water->intensity), 'area' => round($water->squareFeet), 'gallons' => sprintf('%.1f', Rain::gallons($water->squareFeet, $water->intensity))]);
+        return $this->words->say('water.said', ['rain' => Wire::tape($plan)->inInches()->print($water->intensity), 'area' => $measures->area($water->squareFeet), 'flow' => $measures->water(Rain::gallons($water->squareFeet, $water->intensity))]);
     }
 
     /** @return array{valley: list<array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}>, opening: list<array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}>, eave: list<array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}>} what runs where, the most first */
@@ -76,16 +83,17 @@ final readonly class WaterSlice
             }
         }
         $spare = $plan->job->rules->number('water.spare');
+        $measures = Measures::in($plan->job->units);
         /** @param  list<Flow>  $flows */
         $rows = fn (array $flows, callable $said): array => array_map(fn (Flow $flow): array => [
-            'id' => $flow->id, 'name' => $names[$flow->id] ?? $flow->id, 'gallons' => $this->words->say('water.gallons', ['gallons' => sprintf('%.1f', $flow->gallons)]),
+            'id' => $flow->id, 'name' => $names[$flow->id] ?? $flow->id, 'gallons' => $this->words->say('water.gallons', ['flow' => $measures->water($flow->gallons)]),
             'said' => (string) $said($flow), 'tight' => ($flow->room ?? INF) < $spare - 1e-9, 'share' => $flow->gallons / max(1e-9, $flows[0]->gallons),
         ], array_values($flows));
 
         return [
             'valley' => $rows($this->sorted($water, 'valley'), fn (Flow $flow): string => $this->valley($flow, $roof, $plan)),
-            'opening' => $rows($this->sorted($water, 'opening'), fn (Flow $flow): string => $this->words->say('water.opening-said', ['area' => round($flow->squareFeet, 1)])),
-            'eave' => $rows($this->sorted($water, 'eave'), fn (Flow $flow): string => $this->words->say('water.eave-said', ['area' => round($flow->squareFeet)])),
+            'opening' => $rows($this->sorted($water, 'opening'), fn (Flow $flow): string => $this->words->say('water.opening-said', ['area' => $measures->area($flow->squareFeet, 1)])),
+            'eave' => $rows($this->sorted($water, 'eave'), fn (Flow $flow): string => $this->words->say('water.eave-said', ['area' => $measures->area($flow->squareFeet)])),
         ];
     }
 
@@ -103,14 +111,15 @@ final readonly class WaterSlice
 
     private function valley(Flow $flow, Roof $roof, Plan $plan): string
     {
+        $measures = Measures::in($plan->job->units);
         if ($flow->depth === null || $flow->wetted === null) {
-            return $this->words->say('water.flat-said', ['area' => round($flow->squareFeet)]);
+            return $this->words->say('water.flat-said', ['area' => $measures->area($flow->squareFeet)]);
         }
         $tape = Wire::tape($plan)->inInches();
         $fuller = (string) array_search(max([0.0, ...array_values($flow->shares)]), $flow->shares, true);
 
         return $this->words->say('water.valley-said', [
-            'area' => round($flow->squareFeet), 'fuller' => round($flow->shares[$fuller] ?? 0.0), 'face' => $roof->face($fuller)->name ?? $fuller, 'depth' => $tape->print($flow->depth, Rounding::Up), 'wetted' => $tape->print($flow->wetted, Rounding::Up),
+            'area' => $measures->area($flow->squareFeet), 'fuller' => $measures->areaNumber($flow->shares[$fuller] ?? 0.0, 0), 'face' => $roof->face($fuller)->name ?? $fuller, 'depth' => $tape->print($flow->depth, Rounding::Up), 'wetted' => $tape->print($flow->wetted, Rounding::Up),
             'room' => $flow->room === null ? 'none' : $tape->print(max(0.0, $flow->room), Rounding::Down), 'jumps' => $flow->jumps ? 'yes' : 'no',
         ]);
     }
@@ -119,6 +128,7 @@ final readonly class WaterSlice
     private function share(Flow $flow, string $name, Roof $roof, Plan $plan): array
     {
         $input = $plan->job->part(WaterInput::class);
+        $measures = Measures::in($plan->job->units);
         $intensity = $plan->of(WaterStage::class)->intensity;
         $outlets = $input->gutters[$flow->id] ?? [];
         $shares = $outlets === [] ? [] : $flow->byOutlet($outlets);
@@ -126,10 +136,10 @@ final readonly class WaterSlice
         $length = $roof->edge($flow->id)?->length() ?? max([0.0, ...array_column($stretches, 1)]);
 
         return ['id' => $flow->id, 'name' => $name, 'length' => $length, 'outlets' => array_map(fn (float $at, float $squareFeet): array => [
-            'at' => $at, 'said' => $this->words->say('water.outlet', ['at' => Wire::tape($plan)->print($at), 'area' => round($squareFeet), 'gallons' => sprintf('%.1f', Rain::gallons($squareFeet, $intensity))]),
+            'at' => $at, 'said' => $this->words->say('water.outlet', ['at' => Wire::tape($plan)->print($at), 'area' => $measures->area($squareFeet), 'flow' => $measures->water(Rain::gallons($squareFeet, $intensity))]),
         ], $outlets, $shares), 'stretches' => array_map(fn (array $one): array => [
             'from' => max(0.0, min($length, $one[0])), 'to' => max(0.0, min($length, $one[1])), 'place' => $one[1] - $one[0] < 1e-6,
-            'said' => $this->words->say($one[1] - $one[0] < 1e-6 ? 'water.at-once' : 'water.a-foot', ['area' => $one[2] < 9.95 ? sprintf('%.1f', $one[2]) : sprintf('%.0f', $one[2])]),
+            'said' => $this->words->say($one[1] - $one[0] < 1e-6 ? 'water.at-once' : 'water.a-foot', $this->reach($one[2], $one[1] - $one[0] < 1e-6, $plan)),
         ], $stretches)];
     }
 
@@ -170,5 +180,14 @@ final readonly class WaterSlice
             'solid' => array_map(static fn (Point $corner): array => [$corner->u, $corner->v, $face->frame?->plane->at($corner) ?? 0.0], $plan->outline->corners ?? $face->outline->corners),
             'fall' => $face->frame === null ? -90.0 : rad2deg(atan2(-$face->frame->north, -$face->frame->east)),
         ];
+    }
+
+    /** @return array<string, string> square feet a foot of eave, or square metres a metre; at one place the whole */
+    private function reach(float $squareFeet, bool $atOnce, Plan $plan): array
+    {
+        $isMetric = $plan->job->units === UnitSystem::Metric;
+        $much = ! $isMetric ? $squareFeet : ($atOnce ? $squareFeet * self::SQUARE_METRES : $squareFeet * self::METRES);
+
+        return ['area' => sprintf($much < 9.95 ? '%.1f' : '%.0f', $much), 'units' => $plan->job->units->value];
     }
 }

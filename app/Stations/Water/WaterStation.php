@@ -11,6 +11,7 @@ use App\Stations\StationFile;
 use App\Stations\Wire;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Water\Flow;
 use Imbrex\Core\Water\Rain;
 use Imbrex\Core\Water\WaterInput;
@@ -57,7 +58,7 @@ final class WaterStation extends Station
     {
         $water = $plan->of(WaterStage::class);
 
-        return [...Wire::state($plan, $this->stage(), $water->squareFeet > 0.0), 'gallons' => round(Rain::gallons($water->squareFeet, $water->intensity))];
+        return [...Wire::state($plan, $this->stage(), $water->squareFeet > 0.0), 'flow' => Measures::in($plan->job->units)->water(Rain::gallons($water->squareFeet, $water->intensity), 0)];
     }
 
     public function slices(): array

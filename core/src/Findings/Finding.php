@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Findings;
 
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -14,7 +15,7 @@ final readonly class Finding
 {
     /**
      * @param  string  $where  the id of the plane, face or panel it speaks of
-     * @param  array<string, Length|Term|float|int|string>  $parameters
+     * @param  array<string, Length|Amount|Term|float|int|string>  $parameters
      * @param  string|null  $stage  which found it; null for what stands before all stages
      */
     private function __construct(
@@ -32,19 +33,19 @@ final readonly class Finding
         return new self($this->code, $this->severity, $this->where, $this->parameters, $stage);
     }
 
-    /** @param  array<string, Length|Term|float|int|string>  $parameters */
+    /** @param  array<string, Length|Amount|Term|float|int|string>  $parameters */
     public static function block(string $code, string $where, array $parameters = []): self
     {
         return new self($code, Severity::Block, $where, $parameters);
     }
 
-    /** @param  array<string, Length|Term|float|int|string>  $parameters */
+    /** @param  array<string, Length|Amount|Term|float|int|string>  $parameters */
     public static function settle(string $code, string $where, array $parameters = []): self
     {
         return new self($code, Severity::Settle, $where, $parameters);
     }
 
-    /** @param  array<string, Length|Term|float|int|string>  $parameters */
+    /** @param  array<string, Length|Amount|Term|float|int|string>  $parameters */
     public static function note(string $code, string $where, array $parameters = []): self
     {
         return new self($code, Severity::Note, $where, $parameters);

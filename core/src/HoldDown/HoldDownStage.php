@@ -12,6 +12,7 @@ use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -91,7 +92,7 @@ final class HoldDownStage implements Stage
             }
             $hardest = $hold->hardestFixed();
             if ($hardest !== null && $hardest->ratio() > 1.0 + 1e-9) {
-                $findings[] = Finding::settle('hold.fixed', $hardest->panel, ['demand' => round($hardest->demand), 'carries' => round($hardest->allowable * count($hardest->at)), 'count' => count($hardest->at)]);
+                $findings[] = Finding::settle('hold.fixed', $hardest->panel, ['demand' => Amount::pounds($hardest->demand), 'carries' => Amount::pounds($hardest->allowable * count($hardest->at)), 'count' => count($hardest->at)]);
             }
         }
 

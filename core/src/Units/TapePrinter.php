@@ -13,12 +13,13 @@ final readonly class TapePrinter
     public function __construct(
         private Division $division = Division::Sixteenth,
         private bool $inchesOnly = false,
+        public UnitSystem $units = UnitSystem::Imperial,
     ) {
     }
 
     public function inInches(): self
     {
-        return new self($this->division, true);
+        return new self($this->division, true, $this->units);
     }
 
     /** @param  float  $inches unrounded; a negative length (a difference) is printed with a minus sign */

@@ -13,6 +13,7 @@ use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -93,9 +94,9 @@ final class WaterStage implements Stage
             }
             $poured = $flow->squareFeet > 0.0 ? $flow->gallons * $flow->poured / $flow->squareFeet : 0.0;
             if (($flow->room ?? 1.0) < 0.0) {
-                $findings[] = Finding::settle('water.pan', $flow->id, ['depth' => Length::ofInches($flow->depth ?? 0.0), 'gallons' => round($flow->gallons, 1)]);
+                $findings[] = Finding::settle('water.pan', $flow->id, ['depth' => Length::ofInches($flow->depth ?? 0.0), 'flow' => Amount::gallons($flow->gallons)]);
             } elseif ($poured > $most) {
-                $findings[] = Finding::note('water.onto-pan', $flow->id, ['gallons' => round($poured, 1)]);
+                $findings[] = Finding::note('water.onto-pan', $flow->id, ['flow' => Amount::gallons($poured)]);
             }
         }
 
@@ -110,10 +111,10 @@ final class WaterStage implements Stage
     {
         $findings = [];
         foreach ($arrivals->entered as $edge => [$squareFeet, $lap]) {
-            $findings[] = Finding::settle('water.entered', $edge, ['squareFeet' => round($squareFeet), 'lap' => ($built[$edge] ?? null)?->named($lap) ?? new Term("piece.$lap")]);
+            $findings[] = Finding::settle('water.entered', $edge, ['area' => Amount::squareFeet($squareFeet), 'lap' => ($built[$edge] ?? null)?->named($lap) ?? new Term("piece.$lap")]);
         }
         foreach ($arrivals->trapped as $edge => $squareFeet) {
-            $findings[] = Finding::settle('water.trapped', $edge, ['squareFeet' => round($squareFeet)]);
+            $findings[] = Finding::settle('water.trapped', $edge, ['area' => Amount::squareFeet($squareFeet)]);
         }
 
         return $findings;
@@ -127,7 +128,7 @@ final class WaterStage implements Stage
             $opening = ($plan->of(OpeningsStage::class)->openings[$id] ?? null)?->round->opening;
             $gallons = Rain::gallons($squareFeet, $intensity);
             if ($opening !== null && $gallons > $plan->job->rules->number('water.ontoOpening')) {
-                $findings[] = Finding::note('water.onto-opening', (string) $id, ['opening' => $opening->name, 'squareFeet' => round($squareFeet, 1), 'gallons' => round($gallons, 1)]);
+                $findings[] = Finding::note('water.onto-opening', (string) $id, ['opening' => $opening->name, 'area' => Amount::squareFeet($squareFeet), 'flow' => Amount::gallons($gallons)]);
             }
         }
 
@@ -146,7 +147,7 @@ final class WaterStage implements Stage
         foreach ($flows as $flow) {
             $opening = ($flashed[$flow->id] ?? null)?->round->opening;
             if ($flow->of === 'opening' && $opening !== null && $opening->width() > $wide && $flashed[$flow->id]->uphill === UphillSchool::Apron) {
-                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $opening->name, 'wide' => Length::ofInches($wide), 'width' => Length::ofInches($opening->width()), 'squareFeet' => round($flow->squareFeet, 1), 'gallons' => round($flow->gallons, 1)]);
+                $findings[] = Finding::note('water.cricket', $flow->id, ['opening' => $opening->name, 'wide' => Length::ofInches($wide), 'width' => Length::ofInches($opening->width()), 'area' => Amount::squareFeet($flow->squareFeet), 'flow' => Amount::gallons($flow->gallons)]);
             }
         }
 

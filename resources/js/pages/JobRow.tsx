@@ -35,7 +35,7 @@ export function JobRow({ job, may, onDeed }: JobRowProps) {
                               profile: card.system.profile,
                               material: t(`material.${card.system.material}`),
                               gauge: card.system.gauge,
-                              area: Math.round(card.areaSquareFeet),
+                              area: card.area,
                           })
                         : '\u00a0'}
                 </p>

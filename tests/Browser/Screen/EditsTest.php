@@ -18,6 +18,30 @@ final class EditsTest extends TestCase
 
         JS;
 
+    /** The twin of the core's Measures, on the same cases. */
+    public function test_measures_are_said_as_the_core_says_them(): void
+    {
+        $this->plays(<<<'JS'
+            const { printMeasure } = await load('tape/measures.ts');
+            const cases = JSON.parse(readFileSync('contracts/measure-cases.json', 'utf8'));
+            assert.ok(cases.length > 8);
+            for (const one of cases) for (const units of ['imperial', 'metric']) assert.equal(printMeasure(one.what, one.value, units, one.digits), one[units], JSON.stringify(one));
+            JS);
+    }
+
+    public function test_what_a_drawing_brings_comes_through_the_planes_it_becomes(): void
+    {
+        $this->plays(<<<'JS'
+            const e = await load('job/roofEdits.ts');
+            const job = freeze({ format: 'imbrex-job/2', name: 'A', roof: { planes: [{ id: 'P1', name: 'Porch' }] }, openings: [{ id: 'o1', face: 'P1', kind: 'pipe' }] });
+            const taken = e.takeIn(job, [{ id: 'P1', name: 'Drawn', outline: [[0, 0], [9, 0], [9, 9]] }], [{ id: 'O1', face: 'P1', kind: 'skylight', u: 1, v: 2, width: 3, height: 4 }]);
+            assert.deepEqual(taken.roof.planes.map((p) => p.name), ['Porch', 'Drawn']);
+            const [, drawn] = taken.roof.planes;
+            assert.notEqual(drawn.id, 'P1');
+            assert.deepEqual(taken.openings, [{ id: 'o1', face: 'P1', kind: 'pipe' }, { id: 'o2', face: drawn.id, kind: 'skylight', u: 1, v: 2, width: 3, height: 4 }]);
+            JS);
+    }
+
     public function test_planes_and_readings(): void
     {
         $this->plays(<<<'JS'

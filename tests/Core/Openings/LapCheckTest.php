@@ -146,7 +146,7 @@ final class LapCheckTest extends TestCase
         $said = RoofJob::findings($high, 'water.onto-opening');
         self::assertCount(1, $said);
         // Two whole pans of 16 come down on it, of the high roof's south side: half of 240 and 24 of overhang.
-        self::assertEqualsWithDelta(2.0 * 16.0 * 144.0 / 144.0, $said[0]->parameters['squareFeet'], 0.1);
+        self::assertEqualsWithDelta(2.0 * 16.0 * 144.0 / 144.0, (float) ($said[0]->parameters['area']->value ?? 0.0), 0.1);
     }
 
     public function test_what_openings_take_is_ordered(): void

@@ -20,6 +20,7 @@ use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\Channel;
 use Imbrex\Core\Water\DropEnd;
@@ -29,6 +30,7 @@ use Imbrex\Core\Water\WaterInput;
 use Imbrex\Core\Water\WaterResult;
 use Imbrex\Core\Water\WaterStage;
 use Imbrex\Core\Water\WaterWay;
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -172,7 +174,7 @@ final class WaterTest extends TestCase
         $said = RoofJob::findings($plan, 'water.entered');
         self::assertSame(['eave-hall.N'], array_map(static fn (Finding $one): string => $one->where, $said));
         // All of the north side, and of no other.
-        self::assertEqualsWithDelta(700.0 * 194.0 / 144.0 - 194.0 * 194.0 / 144.0, $said[0]->parameters['squareFeet'], 1.0);
+        self::assertEqualsWithDelta(700.0 * 194.0 / 144.0 - 194.0 * 194.0 / 144.0, self::squareFeet($said[0]), 1.0);
         self::assertSame(DropEnd::Eave, Catchment::of($plan)->runoff->from('hall.S', 100.0, 60.0)?->end);
     }
 
@@ -253,11 +255,18 @@ final class WaterTest extends TestCase
         return array_sum(array_map(static fn (Flow $flow): float => $flow->squareFeet, $water->of('eave')));
     }
 
+    private static function squareFeet(Finding $one): float
+    {
+        $area = $one->parameters['area'];
+
+        return $area instanceof Amount ? $area->value : throw new LogicException('no area');
+    }
+
     private static function stuck(Plan $plan): float
     {
         $stuck = array_filter($plan->of(WaterStage::class)->findings(), static fn (Finding $one): bool => in_array($one->code, ['water.trapped', 'water.entered'], true));
 
-        return array_sum(array_map(static fn (Finding $one): float => (float) $one->parameters['squareFeet'], $stuck));
+        return array_sum(array_map(static fn (Finding $one): float => self::squareFeet($one), $stuck));
     }
 
     private static function flow(Plan $plan, string $of, string $id): Flow

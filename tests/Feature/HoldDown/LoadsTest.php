@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\HoldDown;
 
 use App\Stations\JobReader;
-use App\Stations\Loads;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Units\Measures;
 use Tests\Feature\FeatureTestCase;
 
 /** Pressures, forces and temperatures are read in a job's own units. */
@@ -38,10 +38,10 @@ final class LoadsTest extends FeatureTestCase
         self::assertMatchesRegularExpression('/ N of [\d,]+ N$/', $slice['face']['guardRows'][0]['said']);
     }
 
-    private function loads(string $units): Loads
+    private function loads(string $units): Measures
     {
         $document = [...json_decode((string) file_get_contents(base_path('docs/examples/oar-store.json')), true), 'units' => $units];
 
-        return Loads::of(Plan::for(app(JobReader::class)->read((string) json_encode($document))));
+        return Measures::in(Plan::for(app(JobReader::class)->read((string) json_encode($document)))->job->units);
     }
 }

@@ -2,6 +2,7 @@ import Checkbox from '@mui/material/Checkbox';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
@@ -22,6 +23,7 @@ interface SticksBenchProps {
 /** A run of trim: its pieces, what its kind is cut from, how else it might be divided. */
 export function SticksBench({ slice, run, lot }: SticksBenchProps) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const { document, edit, mayChange, units } = useJob();
     const print = useJobTape();
     const chosen = slice.viewpoints.find((one) => one.chosen)?.side;
@@ -68,7 +70,7 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
             <p className="muted">{t('sticks.counted', { count: lot.counted })}</p>
             <p className="muted">
                 <Said text={t('sticks.sheet', { count: lot.perSheet, sheet: print(lot.sheet, 'nearest', true) })} />
-                {lot.pounds !== null && ` ${t('pounds', { pounds: lot.pounds })}.`}
+                {lot.pounds !== null && ` ${measure('weight', lot.pounds)}.`}
             </p>
             <p className="muted">
                 {lot.kept.length === 0

@@ -3,6 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { Fragment } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import type { LaidFace, Layout, LayoutAlternative, LayoutSlice } from '../../contracts/layout';
 import type { PlanFace } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
@@ -200,6 +201,7 @@ function Alternative({
     onChoose: () => void;
 }) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const name =
         way.together.length > 0
             ? t('start.together')
@@ -241,7 +243,7 @@ function Alternative({
                     </span>
                 ))}
                 {way.together.length > 0 && `${t('start.together-how', { faces: way.together.length })} `}
-                {t('start.takes', { panels: way.pieces, feet: Math.round(way.squareFeet) })}
+                {t('start.takes', { panels: way.pieces, area: measure('area', way.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>
                 {t(way.least ? 'score.least' : 'score.more', { points: way.points })}

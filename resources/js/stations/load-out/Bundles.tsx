@@ -1,12 +1,16 @@
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import type { LoadOutSlice } from '../../contracts/load-out';
+import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 
 /** The order's lines, each bundle drawn to length on one scale. */
 export function Bundles({ slice }: { slice: LoadOutSlice }) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const print = useJobTape();
+    const { units } = useJob();
     const { order, system } = slice;
     const longest = order.lines[0].length;
     return (
@@ -35,8 +39,8 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                             <th className="n">{t('order.inches')}</th>
                             <th>{t('order.hand')}</th>
                             <th>{t('order.panels')}</th>
-                            <th className="n">{t('order.squareFeet')}</th>
-                            <th className="n">{t('order.pounds')}</th>
+                            <th className="n">{t('order.squareFeet', { units })}</th>
+                            <th className="n">{t('order.pounds', { units })}</th>
                             <th className="n">{t('load.each')}</th>
                         </tr>
                     </thead>
@@ -59,10 +63,13 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                                         <div className="muted small">{t('order.ripped', { count: line.ripped })}</div>
                                     )}
                                 </td>
-                                <td className="n">{line.squareFeet.toFixed(1)}</td>
-                                <td className="n">{Math.round(line.pounds)}</td>
+                                <td className="n">{measure('area', line.squareFeet, 1).split(' ')[0]}</td>
+                                <td className="n">{measure('weight', line.pounds).split(' ')[0]}</td>
                                 <td className="n">
-                                    {t('load.each-text', { pounds: line.poundsEach.toFixed(1), hands: line.hands })}
+                                    {t('load.each-text', {
+                                        weight: measure('weight', line.poundsEach, 1),
+                                        hands: line.hands,
+                                    })}
                                 </td>
                             </tr>
                         ))}

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import { useMaking } from '../../bench/Making';
 import { Link } from 'react-router';
 import type { LoadOutSlice } from '../../contracts/load-out';
@@ -19,6 +20,7 @@ const FILES = [
 /** Totals, files, and the release of the order. */
 export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const make = useMaking();
     const job = useJob();
     const { order, system } = slice;
@@ -39,12 +41,12 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     <tr>
                         <th scope="row">{t('order.metal')}</th>
                         <td className="n">
-                            <b>{t('square-feet', { feet: order.squareFeet.toFixed(1) })}</b>
+                            <b>{measure('area', order.squareFeet, 1)}</b>
                         </td>
                     </tr>
                     <tr>
                         <th scope="row">{t('order.waste')}</th>
-                        <td className="n">{t('square-feet', { feet: order.wasteSquareFeet.toFixed(1) })}</td>
+                        <td className="n">{measure('area', order.wasteSquareFeet, 1)}</td>
                     </tr>
                     {system.concealed && (
                         <tr>
@@ -57,12 +59,12 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     {system.concealed && (
                         <tr>
                             <th scope="row">{t('load.coil-length')}</th>
-                            <td className="n">{t('feet', { feet: Math.ceil(order.coilFeet - 1e-6) })}</td>
+                            <td className="n">{measure('run', Math.ceil(order.coilFeet - 1e-6))}</td>
                         </tr>
                     )}
                     <tr>
                         <th scope="row">{t('order.weight')}</th>
-                        <td className="n">{t('pounds', { pounds: Math.round(order.pounds) })}</td>
+                        <td className="n">{measure('weight', order.pounds)}</td>
                     </tr>
                     {order.endPlugs !== undefined && (
                         <tr>

@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import type { OpeningView } from '../../contracts/openings';
 
 interface UphillsProps {
@@ -10,6 +11,7 @@ interface UphillsProps {
 /** The ways to build an uphill side, compared. */
 export function Uphills({ opening, mayChange, onChoose }: UphillsProps) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     return (
         <>
             {opening.uphills.map((one) => (
@@ -31,7 +33,11 @@ export function Uphills({ opening, mayChange, onChoose }: UphillsProps) {
                     </span>
                     {one.fits ? (
                         <span className="small">
-                            {t('openings.takes', { pieces: one.pieces, hours: one.hours, held: one.held })}
+                            {t('openings.takes', {
+                                pieces: one.pieces,
+                                hours: one.hours,
+                                held: measure('water', one.held),
+                            })}
                         </span>
                     ) : (
                         <span className="small stop">{t('openings.does-not-fit')}</span>

@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import { Link } from 'react-router';
 import type { RoofFace, RoofSlice } from '../../contracts/roof';
 import { DeckField } from '../../bench/DeckField';
@@ -14,6 +15,7 @@ import { Checks } from './Checks';
 /** One face: pitch, size, and every edge it ends at. */
 export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: RoofSlice; onPick: (pick: Pick) => void }) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const job = useJob();
     const block = blocksOf(job.document).find((block) => block.id === face.block);
     const edges = slice.edges.filter((edge) => edge.faces.includes(face.id));
@@ -32,7 +34,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
                 })}
             </p>
             <p className="big" style={{ margin: '4px 0 2px' }}>
-                {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+                {t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) })}
             </p>
             <p className="muted">
                 {t('roof.longest-run')} <Len inches={Math.max(...vs) - Math.min(...vs)} />

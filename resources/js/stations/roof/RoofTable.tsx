@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import type { RoofSlice } from '../../contracts/roof';
 import type { Pick } from '../../job/PickContext';
 import { Len } from '../../tape/Len';
@@ -12,6 +13,7 @@ interface RoofTableProps {
 /** The same roof in words and numbers: every face, every edge. */
 export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const name = (id: string) => slice.faces.find((face) => face.id === id)?.name ?? id;
     const degrees = (value: number) => t('degrees', { degrees: Math.round(value * 100) / 100 });
     return (
@@ -41,7 +43,7 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                             </th>
                             <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
                             <td className="n">
-                                {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+                                {t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) })}
                             </td>
                             <td className="n">
                                 <Len inches={face.longestRun} />

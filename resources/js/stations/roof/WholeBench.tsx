@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { useMeasures } from '../../tape/measures';
 import type { RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
@@ -9,6 +10,7 @@ import { Len } from '../../tape/Len';
 /** The whole roof: its blocks, its faces, and how much of each kind of edge there is. */
 export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; onPick: (pick: Pick) => void }) {
     const { t } = useTranslation();
+    const measure = useMeasures();
     const job = useJob();
     const blocks = blocksOf(job.document);
     return (
@@ -18,7 +20,7 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                 {t('roof.summary', {
                     faces: slice?.faces.length ?? 0,
                     edges: slice?.edges.length ?? 0,
-                    area: Math.round(slice?.areaSquareFeet ?? 0),
+                    area: measure('area', slice?.areaSquareFeet ?? 0),
                 })}
             </p>
             {slice && <Findings findings={slice.findings} />}
@@ -60,7 +62,7 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                                     </th>
                                     <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
                                     <td className="n">
-                                        {t('roof.square-feet', { area: Math.round(face.areaSquareFeet * 10) / 10 })}
+                                        {t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) })}
                                     </td>
                                 </tr>
                             ))}
