@@ -108,7 +108,7 @@ export function RoundSpace({
                 viewBox={room.map((one) => one.toFixed(2)).join(' ')}
                 role="img"
                 tabIndex={0}
-                style={{ touchAction: 'none', cursor: 'grab' }}
+                style={{ touchAction: 'pan-y', cursor: 'grab' }}
                 aria-label={label(Math.round(seen.bearing), Math.round(seen.above))}
                 data-space={name}
                 onKeyDown={(event) => {

@@ -1,4 +1,5 @@
 import { useIsFetching, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { tileOf } from '../api/queries';
@@ -56,9 +57,14 @@ function Tile({
 }) {
     const { t } = useTranslation();
     const job = useJob();
+    const link = useRef<HTMLAnchorElement>(null);
+    useEffect(() => {
+        if (here) link.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    }, [here]);
     const tile = useQuery({ ...tileOf(job.id, station, job.revision), enabled: onTurn }).data;
     return (
         <Link
+            ref={link}
             className="tile"
             to={`/jobs/${job.id}/${station}`}
             aria-current={here ? 'page' : undefined}

@@ -24,7 +24,7 @@ export function TopBar() {
             </Link>
             <span className="job">{job.document.name}</span>
             <span className="note muted">{job.document.note}</span>
-            <span className="saved muted" role="status" aria-live="polite">
+            <span className="saved muted" role="status" aria-live="polite" data-save={job.state}>
                 <button
                     type="button"
                     className="linkish"

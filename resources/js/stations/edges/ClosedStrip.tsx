@@ -52,7 +52,7 @@ export function ClosedStrip({ closed }: { closed: ClosedEdge }) {
                                 <LenText inches={one.length} inchesOnly />
                             </text>
                             {one.length * scale >= NARROW && (
-                                <text x={x(one.at)} y="54" fontSize="11" textAnchor="middle" className="muted">
+                                <text x={x(one.at)} y="54" fontSize="12" textAnchor="middle" className="muted">
                                     <LenText inches={one.at} />
                                 </text>
                             )}

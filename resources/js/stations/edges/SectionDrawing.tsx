@@ -19,7 +19,7 @@ export function SectionDrawing({ section, on, picked, onPick }: SectionDrawingPr
     const { view } = section;
     // Where a phone has no room for names, numbers stand alone and larger; the list beneath says them.
     const narrow = useMediaQuery('(max-width: 600px)', { noSsr: true });
-    const letter = view.letter * (narrow ? 1.12 : 1);
+    const letter = view.letter * (narrow ? 1.28 : 1);
     const margin = narrow ? view.name - view.letter * 3 : 0;
     const at = ([x, y]: PlanPoint): PlanPoint => [x, -y];
     const points = (line: PlanPoint[]) =>

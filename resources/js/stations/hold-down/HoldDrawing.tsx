@@ -119,7 +119,7 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
                     onWheel={wheel}
                     style={{
                         cursor: onMark ? 'crosshair' : zoom.by > 1 ? 'grab' : 'default',
-                        touchAction: onMark || zoom.by > 1 ? 'none' : 'pan-y',
+                        touchAction: onMark || zoom.by > 1 ? 'none' : 'pan-y pinch-zoom',
                     }}
                 >
                     <defs>

@@ -25,7 +25,7 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
     const job = useJob();
     const { order, system } = slice;
     return (
-        <aside className="bench" aria-label={t('bench')}>
+        <aside className="bench leads" aria-label={t('bench')}>
             <h1>{t('load.question')}</h1>
             <p className="muted" style={{ marginBottom: 8 }}>
                 {t('load.how')}
@@ -107,8 +107,8 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
                     </Button>
                 ))}
             </div>
-            <Findings findings={slice.findings} />
             <ReleaseOrder slice={slice} />
+            <Findings findings={slice.findings} />
             <Tips places={tipPlaces('load-out', [], system.profile)} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.load')}</p>

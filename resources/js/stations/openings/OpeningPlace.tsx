@@ -63,7 +63,6 @@ export function OpeningPlace({ opening }: { opening: OpeningView }) {
                 tabIndex={0}
                 aria-label={t('openings.place-drawing', { name: opening.name, face: opening.faceName })}
                 data-place={opening.id}
-                style={{ touchAction: 'none' }}
                 onKeyDown={(event) => {
                     const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[
                         event.key

@@ -77,6 +77,7 @@ export function BlockHandles({
         onPut(block);
     };
     const pull = (side: SideKey) => ({
+        'data-grip': '',
         onPointerDown: take,
         onPointerMove: (event: PointerEvent<SVGElement>) => {
             if (!begun.current) return;
@@ -106,6 +107,7 @@ export function BlockHandles({
         },
     });
     const swing = {
+        'data-grip': '',
         onPointerDown: take,
         onPointerMove: (event: PointerEvent<SVGElement>) => {
             const svg = event.currentTarget.ownerSVGElement;

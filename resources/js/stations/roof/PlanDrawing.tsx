@@ -140,6 +140,8 @@ export function PlanDrawing({
         return owners.size === 1 ? blocks.find((block) => block.id === owner) : undefined;
     };
     const gestures = (what: Pick, block?: Block, face?: string) => ({
+        // What is picked is dragged by a finger; everything else lets it sweep past.
+        'data-grip': picked !== undefined && block?.id === picked.id ? '' : undefined,
         onPointerDown: (event: PointerEvent<SVGElement>) => down(event, what, block, face),
         onPointerMove: move,
         onPointerUp: up,
