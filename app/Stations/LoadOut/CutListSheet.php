@@ -94,7 +94,7 @@ final readonly class CutListSheet
         $numbers = [
             [self::QUANTITY, $this->words->say('order.quantity')],
             [self::LENGTH, $this->words->say('order.length')],
-            [self::INCHES, $this->words->say('order.inches')],
+            ...($tape->isMetric() ? [] : [[self::INCHES, $this->words->say('order.inches')]]),
             [self::SQUARE_FEET, $this->words->say('order.squareFeet', ['units' => $tape->units->value])],
             [self::POUNDS, $this->words->say('order.pounds', ['units' => $tape->units->value])],
         ];
@@ -126,7 +126,7 @@ final readonly class CutListSheet
         $base = $y + 18.0;
         $sheet->text(self::QUANTITY, $base, (string) $line->quantity, self::LARGE, true, 'right');
         $sheet->text(self::LENGTH, $base, $tape->print($line->length, Rounding::Up), self::LARGE, true, 'right');
-        $sheet->text(self::INCHES, $base, $tape->inInches()->print($line->length, Rounding::Up), self::SMALL, false, 'right');
+        $tape->isMetric() || $sheet->text(self::INCHES, $base, $tape->inInches()->print($line->length, Rounding::Up), self::SMALL, false, 'right');
         $sheet->fitted(self::HAND, $base, $this->words->say("hand.$line->hand"), self::SMALL, self::PANELS - self::HAND - 6.0);
         $sheet->text(self::SQUARE_FEET, $base, Measures::in($tape->units)->areaNumber($line->squareFeet, 1), self::SMALL, false, 'right');
         $sheet->text(self::POUNDS, $base, Measures::in($tape->units)->weightNumber($line->pounds), self::SMALL, false, 'right');

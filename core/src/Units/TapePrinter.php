@@ -17,6 +17,12 @@ final readonly class TapePrinter
     ) {
     }
 
+    /** Whether it reads millimetres: then one length is not said in two ways. */
+    public function isMetric(): bool
+    {
+        return $this->division === Division::Millimetre;
+    }
+
     public function inInches(): self
     {
         return new self($this->division, true, $this->units);

@@ -58,10 +58,11 @@ function Tile({
     const { t } = useTranslation();
     const job = useJob();
     const link = useRef<HTMLAnchorElement>(null);
-    useEffect(() => {
-        if (here) link.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
-    }, [here]);
     const tile = useQuery({ ...tileOf(job.id, station, job.revision), enabled: onTurn }).data;
+    useEffect(() => {
+        // Anew when its words have come, and with them its width.
+        if (here) link.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    }, [here, tile]);
     return (
         <Link
             ref={link}

@@ -1,6 +1,6 @@
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useJobTape } from './JobTape';
+import { DivisionContext, useJobTape } from './JobTape';
 import { LenText, Len } from './Len';
 import { useWidth } from './useWidth';
 
@@ -109,19 +109,17 @@ export function TapeStrip({
     );
 }
 
-function Ticks({
-    from,
-    to,
-    scale,
-    x,
-    unsigned,
-}: {
+interface TicksProps {
     from: number;
     to: number;
     scale: number;
     x: (at: number) => number;
     unsigned: boolean;
-}) {
+}
+
+function Ticks({ from, to, scale, x, unsigned }: TicksProps) {
+    const isMetric = useContext(DivisionContext) === 'mm';
+    if (isMetric) return <MetricTicks {...{ from, to, scale, x, unsigned }} />;
     const small = [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 6, 12].find((step) => step * scale >= 5) ?? 12;
     const numbered = [1, 2, 6, 12, 24, 60, 120].find((step) => step * scale >= 62) ?? 120;
     const ticks: ReactNode[] = [];
@@ -149,6 +147,36 @@ function Ticks({
                 </text>,
             );
         }
+    }
+    return <g aria-hidden="true">{ticks}</g>;
+}
+
+/** A millimetre tape: centimetres and decimetres stand out, numbers are millimetres. */
+function MetricTicks({ from, to, scale, x, unsigned }: TicksProps) {
+    const [first, last] = [from * 25.4, to * 25.4];
+    const small = [1, 5, 10, 50, 100, 500].find((step) => (step * scale) / 25.4 >= 5) ?? 1000;
+    const numbered = [10, 50, 100, 500, 1000, 5000].find((step) => (step * scale) / 25.4 >= 62) ?? 10000;
+    const ticks: ReactNode[] = [];
+    for (let n = Math.ceil(first / small - 1e-9); n * small <= last + 1e-9; n += 1) {
+        const [mm, at] = [n * small, (n * small) / 25.4];
+        const high = mm % 1000 === 0 ? 20 : mm % 100 === 0 ? 15 : mm % 10 === 0 ? 10 : 6;
+        ticks.push(
+            <line
+                key={n}
+                x1={x(at)}
+                x2={x(at)}
+                y1={1}
+                y2={1 + high}
+                stroke="var(--ink)"
+                strokeWidth={mm % 100 === 0 ? 1.4 : 0.9}
+            />,
+        );
+        if (mm % numbered === 0 && x(to) - x(at) > 30)
+            ticks.push(
+                <text key={`n${n}`} x={x(at) + 4} y={36} fontSize="13" className="muted">
+                    {unsigned ? Math.abs(mm) : mm}
+                </text>,
+            );
     }
     return <g aria-hidden="true">{ticks}</g>;
 }

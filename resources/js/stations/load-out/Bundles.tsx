@@ -10,7 +10,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
     const { t } = useTranslation();
     const measure = useMeasures();
     const print = useJobTape();
-    const { units } = useJob();
+    const { units, division } = useJob();
     const { order, system } = slice;
     const longest = order.lines[0].length;
     return (
@@ -36,7 +36,7 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                         <tr>
                             <th className="n">{t('order.quantity')}</th>
                             <th className="n">{t('order.length')}</th>
-                            <th className="n">{t('order.inches')}</th>
+                            {division !== 'mm' && <th className="n">{t('order.inches')}</th>}
                             <th>{t('order.hand')}</th>
                             <th>{t('order.panels')}</th>
                             <th className="n">{t('order.squareFeet', { units })}</th>
@@ -53,9 +53,11 @@ export function Bundles({ slice }: { slice: LoadOutSlice }) {
                                 <td className="n" style={{ fontSize: 20, fontWeight: 700 }}>
                                     <Len inches={line.length} round="up" />
                                 </td>
-                                <td className="n">
-                                    <Len inches={line.length} round="up" inchesOnly />
-                                </td>
+                                {division !== 'mm' && (
+                                    <td className="n">
+                                        <Len inches={line.length} round="up" inchesOnly />
+                                    </td>
+                                )}
                                 <td>{t(`hand.${line.hand}`)}</td>
                                 <td>
                                     {slice.ranges[number]}

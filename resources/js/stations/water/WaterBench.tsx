@@ -17,7 +17,8 @@ interface WaterBenchProps {
 /** The drop that was let fall, and what runs in valleys, behind openings and off the eaves. */
 export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
+    const { edit, mayChange, units } = useJob();
+    const perInch = units === 'metric' ? 25.4 : 1;
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h1>{t('water.title')}</h1>
@@ -26,12 +27,12 @@ export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
             </p>
             <div style={{ marginTop: 10 }}>
                 <NumberField
-                    label={t('water.rain')}
-                    value={slice.intensity}
-                    least={0.1}
-                    most={30}
+                    label={t('water.rain', { units })}
+                    value={Math.round(slice.intensity * perInch * 100) / 100}
+                    least={units === 'metric' ? 3 : 0.1}
+                    most={units === 'metric' ? 760 : 30}
                     disabled={!mayChange}
-                    onChange={(intensity) => edit((d) => setRain(d, intensity))}
+                    onChange={(typed) => edit((d) => setRain(d, typed / perInch))}
                     onEmpty={() => edit((d) => setRain(d, undefined))}
                 />
             </div>

@@ -83,10 +83,11 @@ export default function WaterStation() {
 /** What each foot of an eave takes: alike stretches once, what comes at one place in chalk. */
 function EaveTape({ eave }: { eave: EaveShare }) {
     const { t } = useTranslation();
+    const { units } = useJob();
     return (
         <TapeStrip
-            title={t('water.tape', { eave: eave.name })}
-            hint={t('water.tape-hint')}
+            title={t('water.tape', { eave: eave.name, units })}
+            hint={t('water.tape-hint', { units })}
             from={0}
             to={eave.length}
             room={84}
