@@ -69,6 +69,9 @@ final class WordsTest extends FeatureTestCase
         "/new Change\('([a-z-]+)'/" => 'change.', "/->counted\('([a-z-]+)'/" => 'change.', "/(?:new Fault\(|->fault\()[^,]+, '([a-z-]+)'/" => 'fault.',
     ];
 
+    /** What the glossary explains. */
+    private const TERMS = ['apron', 'blank', 'cleat', 'cleat-nose', 'control-line', 'cover', 'cricket', 'dihedral', 'fixed-point', 'girth', 'hem', 'jaw', 'joggle', 'legs', 'out-to-out', 'pair', 'points', 'receiver', 'reveal', 'rip', 'running-mark', 'stick', 'tab', 'turn-up', 'zee'];
+
     public function test_every_message_is_sound_and_stands_in_one_file(): void
     {
         $seen = [];
@@ -181,7 +184,7 @@ final class WordsTest extends FeatureTestCase
         $materials = array_keys(Catalogue::shipped()->materials);
         preg_match_all("/new KeepOut\('([a-z-]+)'/", (string) file_get_contents(base_path('core/src/Layout/Finder/KeepOuts.php')), $keepOuts);
         preg_match_all("/self\(.+'([a-z]+)'\)/", (string) file_get_contents(app_path('Services/ServiceFault.php')), $causes);
-        $listed = ['stations', 'step', ...array_merge(...array_map(self::keysOf(...), array_values(self::files('resources/js/stations', 'ts')))), 'find', 'undo', 'redo', 'all'];
+        $listed = ['stations', 'step', ...array_merge(...array_map(self::keysOf(...), array_values(self::files('resources/js/stations', 'ts')))), 'find', 'words', 'undo', 'redo', 'all'];
         $requests = array_merge(...array_map(static fn (string $text): array => preg_match_all("/'([a-zA-Z0-9]+)' => (?:\[|\$|Rule)/", $text, $found) ? $found[1] : [], array_values(self::files('app/Http/Requests', 'php'))));
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 
@@ -200,7 +203,7 @@ final class WordsTest extends FeatureTestCase
             'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
             'jobs.way.' => ['readings', 'blocks', 'file'], 'jobs.needs.' => ['readings', 'blocks', 'file'], 'jobs.sort.' => ['touched', 'untouched', 'name'], 'jobs.shelf.' => ['at-work', 'archived', 'deleted'],
             'jobs.state.' => ['done', 'to-settle', 'blocked', 'not-begun'], 'jobs.deed.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'], 'jobs.done.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
-            'part.' => ['page', 'station', 'job', 'jobs', 'crew', 'account', 'sign-in', 'join', 'forgotten', 'reset', 'history', 'settings', 'find', 'bring-in', 'round'],
+            'part.' => ['page', 'station', 'job', 'jobs', 'crew', 'account', 'sign-in', 'join', 'forgotten', 'reset', 'history', 'settings', 'find', 'glossary', 'bring-in', 'round'],
             'colour.' => ['none', ...array_column(Colour::cases(), 'value')],
             'system.family.' => ['concealed', 'exposed'],
             'deck.' => array_column(DeckKind::cases(), 'value'),
@@ -215,6 +218,7 @@ final class WordsTest extends FeatureTestCase
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
             'form.' => [...$requests, 'eaves.*'], 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
             'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
+            'term.' => self::TERMS, 'term-said.' => self::TERMS,
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
             'piece.' => $of(PieceRole::class), 'piece.how.' => [...$of(PieceRole::class), 'boot-slit'], 'piece.sealed.' => array_diff($of(SealKind::class), ['silicone']), 'piece.order.' => $of(WorkOrder::class), 'piece.order-why.' => $of(WorkOrder::class), 'uphill.' => $of(UphillSchool::class), 'uphill.why.' => $of(UphillSchool::class), 'uphill.reason.' => ['width', 'water', 'snow', 'pitch', 'none'], 'openings.' => ['from-left-rake', 'from-right-rake', 'from-seam', 'square-left', 'square-right'], 'openings.view.' => ['above', 'round', 'section', 'flat', 'place'],

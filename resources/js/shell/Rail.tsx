@@ -1,16 +1,20 @@
 import { useIsFetching, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { tileOf } from '../api/queries';
 import { useJob } from '../job/JobContext';
+import { later } from '../parts/later';
 import { useStations, type StationKey } from '../stations/stations';
+
+const Glossary = later('glossary', () => import('./Glossary'));
 
 /** The stations in working order, each with where it stands. */
 export function Rail({ here }: { here: StationKey }) {
     const { t } = useTranslation();
     const stations = useStations();
     const isOnTurn = useTurns();
+    const [looking, setLooking] = useState(false);
     return (
         <nav className="rail" aria-label={t('rail.title')}>
             {stations.map(({ key }, i) => (
@@ -22,6 +26,10 @@ export function Rail({ here }: { here: StationKey }) {
                     onTurn={isOnTurn(stations[i - 1]?.key)}
                 />
             ))}
+            <button type="button" className="linkish small words" onClick={() => setLooking(true)}>
+                {t('glossary.open')}
+            </button>
+            {looking && <Glossary onClose={() => setLooking(false)} />}
         </nav>
     );
 }

@@ -12,6 +12,7 @@ import { later } from '../parts/later';
 import { useStations } from '../stations/stations';
 
 const Find = later('find', () => import('./Find'));
+const Glossary = later('glossary', () => import('./Glossary'));
 
 /** A digit opens a station, nought the tenth; a step leads to the one before and after, however many there are. */
 const DIGITS = [...Array.from({ length: 9 }, (_, i) => String(i + 1)), '0'];
@@ -22,10 +23,19 @@ export function Shortcuts() {
     const job = useJob();
     const go = useNavigate();
     const location = useLocation();
-    const [open, setOpen] = useState<'keys' | 'find' | null>(null);
+    const [open, setOpen] = useState<'keys' | 'find' | 'words' | null>(null);
     const stations = useStations();
     // What every station listens to, with what each adds for itself in between.
-    const listed = ['stations', 'step', ...stations.flatMap(({ keys }) => keys ?? []), 'find', 'undo', 'redo', 'all'];
+    const listed = [
+        'stations',
+        'step',
+        ...stations.flatMap(({ keys }) => keys ?? []),
+        'find',
+        'words',
+        'undo',
+        'redo',
+        'all',
+    ];
     useHotkeys(
         DIGITS,
         (event) => {
@@ -43,6 +53,7 @@ export function Shortcuts() {
     useHotkeys('mod+z', () => job.session.undo(), { preventDefault: true });
     useHotkeys('mod+shift+z', () => job.session.redo(), { preventDefault: true });
     useHotkeys('?', () => setOpen('keys'), { useKey: true, ignoreModifiers: true });
+    useHotkeys('w', () => setOpen('words'), { preventDefault: true });
     useHotkeys('/', () => setOpen('find'), { useKey: true, ignoreModifiers: true, preventDefault: true });
     return (
         <>
@@ -72,6 +83,7 @@ export function Shortcuts() {
                 </DialogActions>
             </Dialog>
             {open === 'find' && <Find onClose={() => setOpen(null)} />}
+            {open === 'words' && <Glossary onClose={() => setOpen(null)} />}
         </>
     );
 }

@@ -73,6 +73,24 @@ final class SurveyTest extends BrowserTestCase
         $person->waitForSave();
     }
 
+    public function test_the_words_of_the_trade_are_one_tap_away(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginOarStore($person, 'Words');
+        $person->press('Words');
+        $person->type('Look up', 'jaw');
+        $person->waitUntil(static fn (): bool => count($person->all('//*[@data-term]')) === 1);
+        $person->sees('The opening of a hem that is not yet closed.');
+        $person->press('Close');
+        $person->keys('w');
+        $person->sees('Words of the trade');
+        $person->type('Look up', 'flange of nothing');
+        $person->sees('Not among these.');
+        $person->keys(WebDriverKeys::ESCAPE);
+        $person->doesNotSee('Words of the trade');
+    }
+
     public function test_the_keyboard_skips_the_stations(): void
     {
         $person = $this->person();
