@@ -36,6 +36,8 @@ final class PhoneTest extends BrowserTestCase
             $this->goToStation($person, $station);
             $person->waitUntil(static fn (): bool => $person->all("//*[contains(@class,'deck')]//*[@role='status' and normalize-space()='Loading …']") === []);
             $person->waitFor("//*[contains(@class,'bench')]");
+            // With every tile's words the rail has its widths.
+            $person->waitUntil(static fn (): bool => $person->driver->executeScript("return [...document.querySelectorAll('.rail .state')].every((one) => one.textContent !== '—')") === true);
             usleep(1_200_000);
             // The header is one line, the rail shows where one is, and nothing is wider than the phone.
             [$left, $right] = $person->driver->executeScript("const b = document.querySelector('.rail [aria-current]').getBoundingClientRect(); return [b.left, b.right]");

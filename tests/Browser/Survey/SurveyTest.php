@@ -73,6 +73,26 @@ final class SurveyTest extends BrowserTestCase
         $person->waitForSave();
     }
 
+    /** A roof of blocks is no bare page: its plan stands there with what was taped, and an edge that is pressed is taped. */
+    public function test_a_roof_of_blocks_shows_what_was_taped_and_is_taped_from_there(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $this->beginFromFile($person, 'Blocks', self::demo('boathouse'));
+        $this->goToStation($person, 'Survey');
+        $person->sees('Press an edge or a face to tape it.');
+        $person->waitFor("//*[@data-taped='eave-hall.N']");
+        $before = $person->drawn("//*[@data-taped='eave-hall.N']");
+        $person->driver->executeScript("document.querySelector(\"[data-taped='eave-hall.N']\").focus()");
+        $person->keys(WebDriverKeys::ENTER);
+        $person->waitFor("//nav[contains(@class,'rail')]//a[@aria-current='page'][.//b[normalize-space()='Roof']]");
+        $person->type('True length', "58' 4");
+        $person->press('Keep');
+        $person->waitForSave();
+        $this->goToStation($person, 'Survey');
+        $person->waitUntil(static fn (): bool => $person->drawn("//*[@data-taped='eave-hall.N']") !== $before && str_contains($person->drawn("//*[@data-taped='eave-hall.N']"), '58′ 4″'), static fn (): string => $person->drawn("//*[@data-taped='eave-hall.N']"));
+    }
+
     public function test_the_words_of_the_trade_are_one_tap_away(): void
     {
         $person = $this->person();

@@ -53,7 +53,12 @@ export default function OpeningsStation() {
                                 type="button"
                                 className="chip"
                                 aria-pressed={one === view}
-                                onClick={() => go({ view: one })}
+                                onClick={() => {
+                                    // Flats open on a piece that has one; one without is shown where it is picked there.
+                                    if (one === 'flat' && piece?.flat.length === 0)
+                                        setShown({ ...own, piece: undefined });
+                                    go({ view: one });
+                                }}
                             >
                                 {t(`openings.view.${one}`)}
                             </button>

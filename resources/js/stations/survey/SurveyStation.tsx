@@ -10,6 +10,7 @@ import { later } from '../../parts/later';
 import { usePick } from '../../job/PickContext';
 import { addPlane, freshId, putBehind, sharedBehind } from '../../job/edits';
 import { blocksOf, planesOf } from '../../job/roofEdits';
+import { BlocksTaped } from './BlocksTaped';
 import { GaugeLine } from '../../readings/GaugeLine';
 import { Progress } from './Progress';
 import { hasPlace, namesFor, partsOf, type Name, type Shape } from './quantities';
@@ -155,10 +156,10 @@ export default function SurveyStation() {
                 {job.mayChange && <GaugeLine waiting={name === 'pitch' ? 'pitch' : 'length'} />}
                 {plane ? (
                     <SurveyDrawing key={plane.id} plane={plane} survey={survey} quantity={name} onPick={setWanted} />
+                ) : blocksOf(job.document).length > 0 ? (
+                    <BlocksTaped />
                 ) : (
-                    <p className="sheet">
-                        {t(blocksOf(job.document).length > 0 ? 'survey.blocks-only' : 'survey.no-plane')}
-                    </p>
+                    <p className="sheet">{t('survey.no-plane')}</p>
                 )}
             </main>
             {plane ? (
