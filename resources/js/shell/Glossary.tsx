@@ -53,7 +53,7 @@ export default function Glossary({ onClose }: { onClose: () => void }) {
                     autoFocus
                     fullWidth
                     onChange={(event) => setWanted(event.target.value)}
-                    sx={{ my: 1 }}
+                    sx={{ mt: 1.5, mb: 1 }}
                     slotProps={{ htmlInput: { type: 'search', autoComplete: 'off' } }}
                 />
                 {found.length === 0 && <p className="muted">{t('glossary.none')}</p>}

@@ -45,7 +45,12 @@ function TapedPlan({ slice }: { slice: RoofSlice }) {
                 <svg viewBox={`0 0 ${size[0]} ${size[1]}`} role="group" aria-label={t('survey.blocks-plan')}>
                     {slice.faces.map((face) => {
                         const own = taped(face.id);
-                        const [x, y] = middleOf(face.planOutline.map((at) => view.at(...at)));
+                        const [x, y] = placeFor(
+                            face.planOutline.map((at) => view.at(...at)),
+                            slice.faces
+                                .filter((one) => one.id !== face.id)
+                                .map((one) => one.planOutline.map((at) => view.at(...at))),
+                        );
                         return (
                             <g
                                 key={face.id}
@@ -131,6 +136,17 @@ function Value({ at, check, words }: { at: PlanPoint; check: RoofCheck; words: s
             {words}
         </text>
     );
+}
+
+/** Where a face's words stand: in its middle, or on the way to a corner where another face lies in that. */
+function placeFor(corners: PlanPoint[], others: PlanPoint[][]): PlanPoint {
+    const middle = middleOf(corners);
+    const within = ([x, y]: PlanPoint) =>
+        others.some((one) => {
+            const [xs, ys] = [one.map(([u]) => u), one.map(([, v]) => v)];
+            return x > Math.min(...xs) && x < Math.max(...xs) && y > Math.min(...ys) && y < Math.max(...ys);
+        });
+    return [middle, ...corners.map((corner) => middleOf([middle, corner]))].find((at) => !within(at)) ?? middle;
 }
 
 function middleOf(points: PlanPoint[]): PlanPoint {

@@ -174,6 +174,13 @@ export default function SurveyStation() {
             ) : (
                 <aside className="bench" aria-label={t('bench')}>
                     <h1>{t('station.survey')}</h1>
+                    {blocksOf(job.document).length > 0 && (
+                        <>
+                            <p className="muted">{t('survey.blocks-only')}</p>
+                            <h2>{t('mind')}</h2>
+                            <p className="caution">{t('caution.survey')}</p>
+                        </>
+                    )}
                 </aside>
             )}
             {plane && <SurveyTape name={name} survey={survey} />}
