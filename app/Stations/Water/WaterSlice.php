@@ -18,7 +18,6 @@ use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Units\Measures;
 use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\UnitSystem;
 use Imbrex\Core\Water\Flow;
 use Imbrex\Core\Water\Rain;
 use Imbrex\Core\Water\WaterInput;
@@ -28,10 +27,6 @@ use Imbrex\Core\Water\WaterStage;
 /** What Water shows: the roof from above with what runs where, valleys, openings and eaves, and what each foot of one eave takes. */
 final readonly class WaterSlice
 {
-    private const METRES = 0.3048;
-
-    private const SQUARE_METRES = 0.09290304;
-
     public function __construct(private EdgeNames $names, private Words $words, private Wire $wire)
     {
     }
@@ -185,8 +180,7 @@ final readonly class WaterSlice
     /** @return array<string, string> square feet a foot of eave, or square metres a metre; at one place the whole */
     private function reach(float $squareFeet, bool $atOnce, Plan $plan): array
     {
-        $isMetric = $plan->job->units === UnitSystem::Metric;
-        $much = ! $isMetric ? $squareFeet : ($atOnce ? $squareFeet * self::SQUARE_METRES : $squareFeet * self::METRES);
+        $much = Measures::in($plan->job->units)->reach($squareFeet, $atOnce);
 
         return ['area' => sprintf($much < 9.95 ? '%.1f' : '%.0f', $much), 'units' => $plan->job->units->value];
     }

@@ -41,6 +41,12 @@ final readonly class Measures
         return number_format($this->isMetric ? $squareFeet * self::SQUARE_METRES : $squareFeet, $this->isMetric ? $digits + 1 : $digits);
     }
 
+    /** Square feet a foot of an edge takes, or square metres a metre; at one place the whole. */
+    public function reach(float $squareFeet, bool $atOnce): float
+    {
+        return $squareFeet * (! $this->isMetric ? 1.0 : ($atOnce ? self::SQUARE_METRES : self::METRES));
+    }
+
     public function weight(float $pounds, int $digits = 0): string
     {
         return self::number($this->isMetric ? $pounds * self::KILOGRAMS : $pounds, $digits).($this->isMetric ? ' kg' : ' lb');
