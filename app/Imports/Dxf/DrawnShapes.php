@@ -72,7 +72,7 @@ final class DrawnShapes
     {
         $inner = array_filter($this->faces, fn (array $one, int $other): bool => $other !== $face && self::within($one['polygon'], $this->faces[$face]['polygon']), ARRAY_FILTER_USE_BOTH);
 
-        return $this->textsIn($this->faces[$face]['polygon'], [...array_column($this->openings, 'polygon'), ...array_column($inner, 'polygon'), ...$this->through]);
+        return $this->textsIn($this->faces[$face]['polygon'], [...array_column($inner, 'polygon'), ...$this->through]);
     }
 
     /** @param  array{float, float}  $at  in the drawing's own unit */

@@ -7,6 +7,9 @@ namespace Imbrex\Core\Units;
 /** An area, a flow or a force, told from a plain number where it stands in the parameters of a finding: it is printed in the job's units. */
 final readonly class Amount
 {
+    /** Of fewer square feet than this a tenth is told, too. */
+    private const FEW = 100.0;
+
     private function __construct(public float $value, private string $what)
     {
     }
@@ -38,7 +41,4 @@ final readonly class Amount
             default => $measures->force($this->value),
         };
     }
-
-    /** Of fewer square feet than this a tenth is told, too. */
-    private const FEW = 100.0;
 }
