@@ -8,7 +8,7 @@ use Generator;
 use Imbrex\Core\HouseRules;
 use stdClass;
 
-/** A small document with one large (or small) number in it: every number the contract of a job has, one after the other, at the least and at the most it may be. */
+/** A small document with one large (or small) number in it: every number that can stand where the document has something, by the contract of a job, one after the other, at the least and at the most it may be; what hangs on a part the document lacks is not reached. */
 final class LargeNumbers
 {
     /** Above a least that is itself excluded, and where the contract sets no bound. */

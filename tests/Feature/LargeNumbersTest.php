@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What the drill of large numbers found stays found, and it reaches the numbers it says it reaches. */
 final class LargeNumbersTest extends FeatureTestCase
 {
-    public function test_every_number_of_the_contract_is_put_at_its_least_and_at_its_most(): void
+    public function test_numbers_of_every_station_are_put_at_their_least_and_at_their_most(): void
     {
         $schema = json_decode((string) file_get_contents(base_path('contracts/job.schema.json')));
         $names = [];
