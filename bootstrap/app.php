@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Documents\DocumentFault;
 use App\Http\Controllers\UpController;
 use App\Http\DatabaseAway;
+use App\Http\Middleware\KeepsSignIn;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutMark;
@@ -34,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(WithoutMark::class);
         // Within those that give every answer its headers.
         $middleware->append(KnownHosts::class);
-        $middleware->web(append: [AuthenticateSession::class]);
+        $middleware->web(append: [AuthenticateSession::class], prepend: [KeepsSignIn::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -28,6 +28,13 @@ final class AccountTest extends FeatureTestCase
         $this->assertGuest('web');
     }
 
+    /** Its answer may come after somebody has signed in again, and would show them out. */
+    public function test_what_is_turned_away_brings_no_session_of_its_own(): void
+    {
+        self::assertSame([], $this->getJson('/api/jobs')->assertUnauthorized()->headers->getCookies());
+        self::assertNotSame([], $this->getJson('/api/session')->assertOk()->headers->getCookies());
+    }
+
     public function test_a_wrong_password_says_no_more_than_that(): void
     {
         $user = $this->member();
