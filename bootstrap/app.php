@@ -8,6 +8,7 @@ use App\Http\DatabaseAway;
 use App\Http\Middleware\KeepsSignIn;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TellsVersion;
 use App\Http\Middleware\WithoutMark;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -35,7 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(WithoutMark::class);
         // Within those that give every answer its headers.
         $middleware->append(KnownHosts::class);
-        $middleware->web(append: [AuthenticateSession::class], prepend: [KeepsSignIn::class]);
+        $middleware->web(append: [AuthenticateSession::class, TellsVersion::class], prepend: [KeepsSignIn::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

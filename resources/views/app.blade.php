@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="theme-color" content="#F2F0EA">
+    <meta name="version" content="{{ App\Http\Middleware\TellsVersion::version() }}">
     <title>Imbrex</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @viteReactRefresh

@@ -46,6 +46,47 @@ final class PartsTest extends BrowserTestCase
         }
     }
 
+    /** Told so once the page asks for something, loaded anew only when one wants it. */
+    public function test_a_newer_version_is_offered_and_never_forced(): void
+    {
+        $person = $this->person();
+        $person->signInAs('Ivo Marsh');
+        $person->openJob('Oar store');
+        $person->waitFor("//*[@data-testid='adopted']");
+        self::assertStringNotContainsString('newer version of Imbrex', $person->text());
+        $this->update($person);
+        $person->pressBeginning('Plan ');
+        $person->press('Close');
+        $person->sees('There is a newer version of Imbrex. What is entered stays.');
+        $person->press('Later');
+        $person->doesNotSee('newer version of Imbrex');
+
+        $person->driver->navigate()->refresh();
+        $person->waitFor("//*[@data-testid='adopted']");
+        $this->update($person);
+        $person->pressBeginning('Plan ');
+        $person->press('Close');
+        $person->press('Load the newest version');
+        $person->waitUntil(static fn (): bool => (bool) $person->driver->executeScript('return window.anotherServer === undefined'));
+        $person->waitFor("//*[@data-testid='adopted']");
+        $person->doesNotSee('newer version of Imbrex');
+    }
+
+    /** From now on its server says it has other screens than this page. */
+    private function update(Person $person): void
+    {
+        $person->driver->executeScript(<<<'JS'
+            const asked = window.fetch;
+            window.anotherServer = true;
+            window.fetch = async (...what) => {
+                const answer = await asked(...what);
+                const headers = new Headers(answer.headers);
+                headers.set('X-Version', headers.get('X-Version') + ' and one');
+                return new Response(answer.status === 204 ? null : answer.body, { status: answer.status, headers });
+            };
+            JS);
+    }
+
     /** @param  list<string>  $urls */
     private function blocked(Person $person, array $urls): void
     {

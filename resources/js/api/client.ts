@@ -1,5 +1,6 @@
 import { sessionEnded, thePerson } from './person';
 import { ASK_AGAIN_MS, StillWorking } from './StillWorking';
+import { heardOf } from './version';
 
 /** Talks to the server: session cookie, forgery token, faults as values that screens can show. */
 export interface FieldFault {
@@ -77,6 +78,7 @@ export async function call<T>(
     } catch {
         throw new OfflineError();
     }
+    heardOf(response.headers.get('X-Version'));
     const text = await response.text();
     let parsed: unknown = null;
     try {

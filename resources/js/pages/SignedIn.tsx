@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Navigate, Outlet, useLocation } from 'react-router';
 import { useSession } from '../api/queries';
+import { NewVersion } from '../parts/NewVersion';
 import { SignInAgain } from './SignInAgain';
 
 /** Screens that need somebody signed in; others are sent to the door and come back afterwards. */
@@ -24,6 +25,7 @@ export function SignedIn() {
     return (
         <>
             <Outlet />
+            <NewVersion />
             <SignInAgain person={session.data.user} />
         </>
     );
