@@ -214,10 +214,15 @@ final class ReadingsCsv
         ];
     }
 
+    private function units(): UnitSystem
+    {
+        return UnitSystem::from((string) ($this->document->units ?? 'imperial'));
+    }
+
     private function value(string $line, string $typed, bool $isPitch, bool $maybeNegative): ?float
     {
         if ($isPitch) {
-            $rise = (new PitchReader)->read($typed);
+            $rise = (new PitchReader($this->units()))->read($typed);
             if ($rise === null) {
                 $this->tapeFault($line, $typed, 'pitch-unreadable');
             }
@@ -231,7 +236,7 @@ final class ReadingsCsv
         }
         try {
             $negative = $maybeNegative && str_starts_with($typed, '-');
-            $inches = (new TapeReader(UnitSystem::from((string) ($this->document->units ?? 'imperial'))))->read($negative ? substr($typed, 1) : $typed)->inches;
+            $inches = (new TapeReader($this->units()))->read($negative ? substr($typed, 1) : $typed)->inches;
         } catch (TapeFault $e) {
             $this->tapeFault($line, $typed, $e->cause);
 
@@ -260,7 +265,7 @@ final class ReadingsCsv
     /** As the field on the screen says it. */
     private function tapeFault(string $line, string $typed, string $cause): void
     {
-        $this->faults[] = new Fault("$line value", 'csv-tape', Understood::inWords($typed), ['said' => $this->words->say("tape.fault.$cause", ['typed' => mb_substr($typed, 0, 40)])]);
+        $this->faults[] = new Fault("$line value", 'csv-tape', Understood::inWords($typed), ['said' => $this->words->say("tape.fault.$cause", ['typed' => mb_substr($typed, 0, 40), 'units' => $this->units()->value])]);
     }
 
     /**

@@ -22,7 +22,7 @@ final class TapeTwinTest extends TestCase
             const cases = JSON.parse(readFileSync('contracts/tape-cases.json', 'utf8'));
             console.log(JSON.stringify({
                 read: cases.read.map((c) => readTape(c.typed, c.units)),
-                pitch: cases.pitch.map((c) => readPitch(c.typed)),
+                pitch: cases.pitch.map((c) => readPitch(c.typed, c.units)),
                 print: cases.print.map((c) => printTape(c.inches, c.division, c.rounding ?? 'nearest', c.inchesOnly ?? false)),
             }));
             JS;

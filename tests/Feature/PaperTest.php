@@ -47,6 +47,16 @@ final class PaperTest extends FeatureTestCase
         $list = (string) $this->get("/api/jobs/$metric->id/files/cut-list.csv")->getContent();
         self::assertStringContainsString(' mm', $list);
         self::assertStringNotContainsString('″', $list);
+        $inImperial = $this->job($member, self::document());
+        [$told, $usual] = array_map(function (Job $job): array {
+            [$head, $first] = self::table((string) $this->get("/api/jobs/$job->id/files/cut-list.csv")->getContent());
+
+            return array_combine(array_map(strval(...), $head), $first);
+        }, [$metric, $inImperial]);
+        foreach (['length_mm' => ['length_in', 25.4, 0.01], 'square_metres' => ['square_feet', 0.09290304, 0.001], 'kilograms' => ['pounds', 0.45359237, 0.03]] as $column => [$other, $worth, $within]) {
+            self::assertEqualsWithDelta((float) $usual[$other] * $worth, (float) $told[$column], $within, $column);
+            self::assertArrayNotHasKey($other, $told);
+        }
         $inches = $this->job($member, self::document(['units' => 'metric', 'rules' => ['tape.division' => '1/16']]));
         self::assertStringContainsString('″', (string) $this->get("/api/jobs/$inches->id/files/cut-list.csv")->getContent());
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Cutting;
 
-use App\Exports\Csv;
+use App\Exports\CsvUnits;
 use App\Stations\Wire;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
@@ -32,7 +32,7 @@ final readonly class PiecesCsv
             }
         }
 
-        return Csv::write(self::COLUMNS, $rows);
+        return CsvUnits::write(self::COLUMNS, $rows, $plan->job->units);
     }
 
     /** @return list<string|int|float> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\HoldDown;
 
-use App\Exports\Csv;
+use App\Exports\CsvUnits;
 use App\Stations\Edition;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHolder;
@@ -43,6 +43,6 @@ final class FastenersCsv
             }
         }
 
-        return Csv::write(self::COLUMNS, $rows);
+        return CsvUnits::write(self::COLUMNS, $rows, $plan->job->units);
     }
 }

@@ -62,11 +62,12 @@ final readonly class HoldDownSlice
         $estimate = $pressures?->estimate;
         $said = [];
         if ($estimate !== null) {
-            $said[] = $this->words->say('hold.q', ['kz' => sprintf('%.3f', $estimate->kz()), 'kzt' => sprintf('%.2f', $estimate->kzt), 'kd' => sprintf('%.2f', $estimate->kd()), 'mph' => sprintf('%.0f', $estimate->mph), 'q' => sprintf('%.2f', $estimate->velocityPressure())]);
+            $loads = Measures::in($plan->job->units);
+            $said[] = $this->words->say('hold.q', ['units' => $plan->job->units->value, 'kz' => sprintf('%.3f', $estimate->kz()), 'kzt' => sprintf('%.2f', $estimate->kzt), 'kd' => sprintf('%.2f', $estimate->kd()), 'wind' => $loads->speed($estimate->mph), 'q' => $loads->pressure($estimate->velocityPressure(), 2)]);
             foreach (WindZone::cases() as $zone) {
-                $said[] = $this->words->say('hold.net', ['zone' => $zone->value, 'suction' => sprintf('%.1f', $estimate->suction($zone, $pitchDegrees)), 'internal' => sprintf('%.2f', $estimate->internal()), 'pull' => Measures::in($plan->job->units)->pressure($pressures->net($zone, $pitchDegrees), 2)]);
+                $said[] = $this->words->say('hold.net', ['zone' => $zone->value, 'suction' => sprintf('%.1f', $estimate->suction($zone, $pitchDegrees)), 'internal' => sprintf('%.2f', $estimate->internal()), 'pull' => $loads->pressure($pressures->net($zone, $pitchDegrees), 2)]);
             }
-            $said[] = $this->words->say('hold.height', ['feet' => sprintf('%.1f', $estimate->meanHeightFeet), 'table' => $estimate->label()]);
+            $said[] = $this->words->say('hold.height', ['height' => $loads->run($estimate->meanHeightFeet, 1), 'table' => $estimate->label()]);
         }
 
         return ['kind' => $pressures === null ? 'none' : ($pressures->isEstimate() ? 'estimate' : 'given'), 'factors' => $said, 'feet' => $estimate === null ? null : round($estimate->meanHeightFeet, 1)];

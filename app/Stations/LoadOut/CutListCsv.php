@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\LoadOut;
 
-use App\Exports\Csv;
+use App\Exports\CsvUnits;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -24,10 +24,10 @@ final class CutListCsv
         $tape = Wire::tape($plan);
         $covering = $plan->job->covering;
 
-        return Csv::write(self::COLUMNS, array_map(static fn (OrderLine $line): array => [
+        return CsvUnits::write(self::COLUMNS, array_map(static fn (OrderLine $line): array => [
             $line->quantity, $line->length, $tape->print($line->length, Rounding::Up), $line->profile, $covering->profile->cover,
             $line->hand, $covering->material->key, $covering->gauge, $covering->colour?->value, $line->ripped, round($line->squareFeet, 2), round($line->pounds, 1),
             implode(', ', $plan->of(CuttingStage::class)->names(array_values($line->panels))), $edition->revision, $release?->number, $release?->by, $release?->at,
-        ], $plan->of(LoadOutStage::class)->order->lines));
+        ], $plan->of(LoadOutStage::class)->order->lines), $plan->job->units);
     }
 }

@@ -30,7 +30,7 @@ final class ReadingsTable
     /** @return list<string|int> */
     private function row(string $where, stdClass $reading, float $value): array
     {
-        $inches = $reading->quantity === 'pitch' ? (string) json_encode($value) : json_encode($value).' in';
+        $inches = $reading->quantity === 'pitch' ? json_encode($value).' in 12' : json_encode($value).' in';
 
         return [$where, $reading->quantity, $inches, $reading->source, $reading->at ?? '', $reading->corner ?? '', $reading->to ?? '', $reading->time ?? '', $reading->low ?? ''];
     }

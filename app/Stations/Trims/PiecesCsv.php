@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Trims;
 
-use App\Exports\Csv;
+use App\Exports\CsvUnits;
 use App\Stations\Edges\EdgeNames;
 use App\Stations\Edition;
 use App\Stations\Wire;
@@ -49,6 +49,6 @@ final readonly class PiecesCsv
             }
         }
 
-        return Csv::write(self::COLUMNS, $rows);
+        return CsvUnits::write(self::COLUMNS, $rows, $plan->job->units);
     }
 }

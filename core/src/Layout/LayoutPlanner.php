@@ -9,6 +9,7 @@ use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /** Lays panels out on one face: the metal's span, the module lines of the way to start, the rips that remain. */
@@ -119,8 +120,8 @@ final readonly class LayoutPlanner
         }
         if ($face->pitch->riseIn12 < $this->profile->leastPitch - Tolerance::LENGTH) {
             $findings[] = Finding::block('layout.pitch-below-least', $face->id, [
-                'rise' => round($face->pitch->riseIn12, 2),
-                'least' => $this->profile->leastPitch,
+                'rise' => Amount::pitch($face->pitch->riseIn12),
+                'least' => Amount::pitch($this->profile->leastPitch),
                 'profile' => $this->profile->key,
             ]);
         }

@@ -7,6 +7,7 @@ namespace Imbrex\Core\Roof;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /** Holds readings against a block roof, and says which of its faces still want a tape. */
@@ -37,8 +38,8 @@ final readonly class Checker
                 $findings[] = Finding::settle($isPitch ? 'roof.pitch-misses' : 'roof.check-misses', $result->faces[0] ?? $check->where, [
                     'where' => $check->where,
                     'quantity' => $check->quantity->value,
-                    'value' => $isPitch ? round($check->value, 2) : Length::ofInches($check->value),
-                    'expected' => $isPitch ? round($result->expected, 2) : Length::ofInches($result->expected),
+                    'value' => $isPitch ? Amount::pitch($check->value) : Length::ofInches($check->value),
+                    'expected' => $isPitch ? Amount::pitch($result->expected) : Length::ofInches($result->expected),
                     'miss' => $isPitch ? round(abs($result->miss()), 2) : Length::ofInches(abs($result->miss())),
                     'side' => $result->miss() > 0.0 ? 'over' : 'under',
                 ]);

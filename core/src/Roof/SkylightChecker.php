@@ -7,6 +7,7 @@ namespace Imbrex\Core\Roof;
 use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -45,7 +46,7 @@ final readonly class SkylightChecker
         $findings = [];
         $least = $rules->number('opening.skylightPitch');
         if ($face->pitch->riseIn12 < $least - Tolerance::LENGTH) {
-            $findings[] = Finding::block('roof.skylight-pitch', $face->id, [...$names, 'pitch' => round($face->pitch->riseIn12, 2), 'least' => $least]);
+            $findings[] = Finding::block('roof.skylight-pitch', $face->id, [...$names, 'pitch' => Amount::pitch($face->pitch->riseIn12), 'least' => Amount::pitch($least)]);
         }
         $most = $rules->number('opening.readyMadeHeight');
         if ($skylight->readyMade && $this->covering->profile->family->isConcealed() && $this->covering->profile->height > $most + Tolerance::LENGTH) {

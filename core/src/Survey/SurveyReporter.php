@@ -7,6 +7,7 @@ namespace Imbrex\Core\Survey;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Geometry\Tolerance;
 use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Units\Amount;
 use Imbrex\Core\Units\Length;
 
 /** What is to settle about a plane's readings, and what to tape next. */
@@ -86,11 +87,12 @@ final readonly class SurveyReporter
     {
         $findings = [];
         $isLength = $adoption->quantity !== Quantity::Pitch;
+        $read = [$adoption->value, ...array_map(static fn (Reading $reading): float => $reading->value, $adoption->deciding())];
         $limit = $this->rules->number($isLength ? 'survey.spread' : 'survey.pitchSpread');
         if ($adoption->spread > $limit + Tolerance::LENGTH) {
             $findings[] = $isLength
                 ? Finding::settle('survey.spread', $plane->id, [...$this->named($plane, $adoption->name()), 'spread' => Length::ofInches($adoption->spread), 'limit' => Length::ofInches($limit)])
-                : Finding::settle('survey.pitch-spread', $plane->id, ['spread' => round($adoption->spread, 2), 'limit' => $limit]);
+                : Finding::settle('survey.pitch-spread', $plane->id, ['low' => Amount::pitch(min($read)), 'high' => Amount::pitch(max($read))]);
         }
         foreach ($adoption->comparisons as $comparison) {
             $worse = $comparison->reading->source->rank() > $adoption->source->rank();

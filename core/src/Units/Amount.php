@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Units;
 
-/** An area, a flow or a force, told from a plain number where it stands in the parameters of a finding: it is printed in the job's units. */
+/** An area, a flow, a force or a slope, told from a plain number where it stands in the parameters of a finding: it is printed in the job's units. */
 final readonly class Amount
 {
     /** Of fewer square feet than this a tenth is told, too. */
@@ -31,6 +31,11 @@ final readonly class Amount
         return new self($pounds, 'force');
     }
 
+    public static function pitch(float $riseIn12): self
+    {
+        return new self($riseIn12, 'pitch');
+    }
+
     public function in(UnitSystem $units): string
     {
         $measures = Measures::in($units);
@@ -38,6 +43,7 @@ final readonly class Amount
         return match ($this->what) {
             'area' => $measures->area($this->value, $this->value < self::FEW ? 1 : 0),
             'water' => $measures->water($this->value),
+            'pitch' => $measures->pitch($this->value),
             default => $measures->force($this->value),
         };
     }

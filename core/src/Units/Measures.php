@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Units;
 
-/** Prints areas, weights, water, pressures, forces and temperatures in a job's own units: sq ft, lb, gal, psf, lb and °F, or m², kg, L, kPa, N and °C. */
+/** Prints areas, weights, water, pressures, forces, temperatures, slopes and winds in a job's own units: sq ft, lb, gal, psf, lb, °F, in 12 and mph, or m², kg, L, kPa, N, °C, degrees and m/s. */
 final readonly class Measures
 {
     /** psf in a kPa. */
     public const PSF = 20.885434;
 
-    private const NEWTONS = 4.4482216;
+    public const NEWTONS = 4.4482216;
 
-    private const SQUARE_METRES = 0.09290304;
+    public const SQUARE_METRES = 0.09290304;
 
-    private const KILOGRAMS = 0.45359237;
+    public const KILOGRAMS = 0.45359237;
 
     private const LITRES = 3.785411784;
 
     private const METRES = 0.3048;
+
+    private const METRES_A_SECOND = 0.44704;
 
     private function __construct(private bool $isMetric)
     {
@@ -83,6 +85,18 @@ final readonly class Measures
         $degrees = round($this->isMetric ? ($fahrenheit - 32.0) / 1.8 : $fahrenheit);
 
         return ($degrees < 0.0 ? '−' : '').abs((int) $degrees).($this->isMetric ? ' °C' : ' °F');
+    }
+
+    /** A roof's slope as one says it: rise in 12, or degrees. */
+    public function pitch(float $riseIn12): string
+    {
+        return $this->isMetric ? self::number(Pitch::ofRise($riseIn12)->degrees(), 1).'°' : self::number($riseIn12, 2).' in 12';
+    }
+
+    /** Of wind, from miles an hour. */
+    public function speed(float $mph): string
+    {
+        return $this->isMetric ? self::number($mph * self::METRES_A_SECOND, 1).' m/s' : self::number($mph, 0).' mph';
     }
 
     /** Without the noughts that say nothing. */

@@ -2,6 +2,8 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useJob } from '../job/JobContext';
+import { printPitch } from '../tape/measures';
 import { readPitch } from '../tape/readPitch';
 import type { Next } from '../tape/TapeEntry';
 
@@ -19,9 +21,10 @@ export function PitchEntry({
     next?: Next;
 }) {
     const { t } = useTranslation();
+    const { units } = useJob();
     const [typed, setTyped] = useState(start);
     const [tried, setTried] = useState(false);
-    const reading = readPitch(typed);
+    const reading = readPitch(typed, units);
     const fault = 'fault' in reading ? reading.fault : null;
     const leads = typed.trim() === '' ? next : undefined;
     const showFault = fault !== null && (tried || typed.trim() !== '');
@@ -46,10 +49,10 @@ export function PitchEntry({
                 onChange={(event) => setTyped(event.target.value)}
                 helperText={
                     showFault
-                        ? t(`tape.fault.${fault}`, { typed })
+                        ? t(`tape.fault.${fault}`, { typed, units })
                         : 'riseIn12' in reading
-                          ? t('tape.understood-pitch', { rise: Math.round(reading.riseIn12 * 100) / 100 })
-                          : t('tape.hint-pitch')
+                          ? t('tape.understood-pitch', { pitch: printPitch(reading.riseIn12, units) })
+                          : t('tape.hint-pitch', { units })
                 }
                 slotProps={{ htmlInput: { autoComplete: 'off' } }}
             />

@@ -3,6 +3,7 @@ import { createContext, useContext, useEffect, useMemo, useRef, useState, create
 import { ApiError, call } from '../api/client';
 import { useJob } from '../job/JobContext';
 import { useJobTape } from '../tape/JobTape';
+import { typedPitch } from '../tape/measures';
 
 interface GaugeReading {
     number: number;
@@ -74,12 +75,13 @@ export function useGaugeState(): GaugeState {
 
 /** What a waiting field takes from the device: the reading as one would type it. */
 export function useGauge(kind: 'length' | 'pitch'): { number: number; typed: string } {
+    const { units } = useJob();
     const { last } = useGaugeState();
     const print = useJobTape();
     if (last?.kind !== kind) return { number: 0, typed: '' };
     return {
         number: last.number,
-        typed: kind === 'pitch' ? String(Math.round(last.value * 100) / 100) : print(last.value),
+        typed: kind === 'pitch' ? typedPitch(last.value, units) : print(last.value),
     };
 }
 

@@ -16,6 +16,8 @@ interface NumberFieldProps {
     onEmpty?: () => void;
     /** Reads what is typed; a plain number where left out. */
     read?: (typed: string) => number | null;
+    /** Prints what stands in it, as `read` takes it. */
+    print?: (value: number) => string;
 }
 
 /** A number that stands in a form: taken on Enter or on leaving, a slip kept until it is put right. */
@@ -27,6 +29,7 @@ export function NumberField({
     onChange,
     disabled = false,
     read,
+    print = (value) => String(Math.round(value * 100) / 100),
     name,
     onEmpty,
 }: NumberFieldProps) {
@@ -53,10 +56,14 @@ export function NumberField({
     return (
         <TextField
             label={label}
-            value={typed ?? (value === null ? '' : String(Math.round(value * 100) / 100))}
+            value={typed ?? (value === null ? '' : print(value))}
             disabled={disabled}
             error={typed !== null && typed.trim() !== '' && bad}
-            helperText={typed !== null && typed.trim() !== '' && bad ? t('number-fault', { least, most }) : undefined}
+            helperText={
+                typed !== null && typed.trim() !== '' && bad
+                    ? t('number-fault', { least: print(least), most: print(most) })
+                    : undefined
+            }
             onFocus={(event) => event.target.select()}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => (typed?.trim() === '' ? empty() : take())}

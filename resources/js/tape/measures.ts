@@ -1,26 +1,56 @@
 /**
- * Areas, weights, runs of metal and water in a job's own units: the twin of the core's Measures, held to the same cases (contracts/measure-cases.json).
+ * Areas, weights, runs of metal, water, slopes, forces and winds in a job's own units: the twin of the core's Measures, held to the same cases
+ * (contracts/measure-cases.json).
  */
+import { useCallback } from 'react';
 import { useJob } from '../job/JobContext';
 import type { Units } from './readTape';
 
-const METRIC = { area: 0.09290304, weight: 0.45359237, run: 0.3048, water: 3.785411784 };
+const METRIC = {
+    area: 0.09290304,
+    weight: 0.45359237,
+    run: 0.3048,
+    water: 3.785411784,
+    force: 4.4482216,
+    speed: 0.44704,
+};
 const NAMES = {
-    imperial: { area: 'sq ft', weight: 'lb', run: 'ft', water: 'gal' },
-    metric: { area: 'm²', weight: 'kg', run: 'm', water: 'L' },
+    imperial: { area: 'sq ft', weight: 'lb', run: 'ft', water: 'gal', force: 'lb', speed: 'mph' },
+    metric: { area: 'm²', weight: 'kg', run: 'm', water: 'L', force: 'N', speed: 'm/s' },
 };
 
 export type Measured = keyof typeof METRIC;
 
+/** What one of them is worth in a job's own unit. */
+export const perUnit = (what: Measured, units: Units): number => (units === 'metric' ? METRIC[what] : 1);
+
 /** So many digits are told of square feet and feet; of square metres and metres one more. */
 export function printMeasure(what: Measured, value: number, units: Units, digits = 0): string {
-    const metric = units === 'metric';
-    const finer = metric && (what === 'area' || what === 'run') ? digits + 1 : digits;
-    const said = (metric ? value * METRIC[what] : value).toLocaleString('en-US', { maximumFractionDigits: finer });
+    const finer = units === 'metric' && (what === 'area' || what === 'run') ? digits + 1 : digits;
+    const said = (value * perUnit(what, units)).toLocaleString('en-US', { maximumFractionDigits: finer });
     return `${said} ${NAMES[units][what]}`;
 }
+
+/** A roof's slope as one says it: rise in 12, or degrees. */
+export function printPitch(riseIn12: number, units: Units): string {
+    return units === 'metric' ? `${rounded(degreesOf(riseIn12), 1)}°` : `${rounded(riseIn12, 2)} in 12`;
+}
+
+/** As it stands in a field, and is read there again. */
+export function typedPitch(riseIn12: number, units: Units): string {
+    return units === 'metric' ? `${rounded(degreesOf(riseIn12), 2)}°` : String(rounded(riseIn12, 2));
+}
+
+const degreesOf = (riseIn12: number): number => (Math.atan2(riseIn12, 12) * 180) / Math.PI;
+
+const rounded = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
 
 export function useMeasures() {
     const { units } = useJob();
     return (what: Measured, value: number, digits = 0) => printMeasure(what, value, units, digits);
+}
+
+export function usePitch() {
+    const { units } = useJob();
+    return useCallback((riseIn12: number) => printPitch(riseIn12, units), [units]);
 }

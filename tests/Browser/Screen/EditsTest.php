@@ -22,10 +22,10 @@ final class EditsTest extends TestCase
     public function test_measures_are_said_as_the_core_says_them(): void
     {
         $this->plays(<<<'JS'
-            const { printMeasure } = await load('tape/measures.ts');
+            const { printMeasure, printPitch } = await load('tape/measures.ts');
             const cases = JSON.parse(readFileSync('contracts/measure-cases.json', 'utf8'));
             assert.ok(cases.length > 8);
-            for (const one of cases) for (const units of ['imperial', 'metric']) assert.equal(printMeasure(one.what, one.value, units, one.digits), one[units], JSON.stringify(one));
+            for (const one of cases) for (const units of ['imperial', 'metric']) assert.equal(one.what === 'pitch' ? printPitch(one.value, units) : printMeasure(one.what, one.value, units, one.digits), one[units], JSON.stringify(one));
             JS);
     }
 

@@ -23,7 +23,7 @@ final class JobSessionTest extends TestCase
             sent.push({ path, method, match: headers['If-Match'], person: headers['X-Person'], body: body && JSON.parse(body) });
             const answer = answers.shift();
             if (answer === undefined || answer === 'offline') throw new TypeError('no network');
-            return { ok: answer.status < 400, status: answer.status, text: async () => JSON.stringify(answer.body ?? {}) };
+            return { ok: answer.status < 400, status: answer.status, headers: new Headers(), text: async () => JSON.stringify(answer.body ?? {}) };
         };
         const settle = async () => { for (let i = 0; i < 20; i++) await Promise.resolve(); };
         const pass = async () => { const due = [...timers.values()]; timers = new Map(); for (const { run } of due) run(); await settle(); };

@@ -18,7 +18,7 @@ final class MeasuresTest extends TestCase
         self::assertGreaterThan(8, count($cases));
         foreach ($cases as $case) {
             foreach (UnitSystem::cases() as $units) {
-                self::assertSame($case[$units->value], Measures::in($units)->{$case['what']}((float) $case['value'], $case['digits']), (string) json_encode($case));
+                self::assertSame($case[$units->value], Measures::in($units)->{$case['what']}(...[(float) $case['value'], ...($case['what'] === 'pitch' ? [] : [$case['digits']])]), (string) json_encode($case));
             }
         }
     }

@@ -6,6 +6,7 @@ namespace Tests\Core\Units;
 
 use Imbrex\Core\Units\Pitch;
 use Imbrex\Core\Units\PitchReader;
+use Imbrex\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\WorkedExamples;
@@ -43,10 +44,10 @@ final class PitchTest extends TestCase
 
     public function test_a_pitch_is_read_as_people_type_it(): void
     {
-        $reader = new PitchReader;
         $cases = json_decode((string) file_get_contents(__DIR__.'/../../../contracts/tape-cases.json'), true)['pitch'];
         self::assertGreaterThan(20, count($cases));
         foreach ($cases as $case) {
+            $reader = new PitchReader(UnitSystem::from($case['units'] ?? 'imperial'));
             isset($case['fault'])
                 ? self::assertNull($reader->read($case['typed']), $case['typed'])
                 : self::assertEqualsWithDelta($case['riseIn12'], $reader->read($case['typed']), 1e-6, $case['typed']);

@@ -54,7 +54,7 @@ final class HoldDownTest extends FeatureTestCase
         self::assertStringContainsString('"wind"', (string) json_encode($told->json()));
         $windy = $slice();
         self::assertSame(['field 20.3 psf, 36″ at most', 'edge 35.3 psf, 36″ at most', 'corner 52.1 psf, 25 1/2″ at most'], array_column($windy['face']['legend'], 'said'));
-        self::assertContains('q = 0.00256 × Kz 0.850 × Kzt 1.00 × Kd 0.85 × 130² = 31.26 psf, ultimate', $windy['wind']['factors']);
+        self::assertContains('q = 0.00256 × Kz 0.850 × Kzt 1.00 × Kd 0.85 × (130 mph)² = 31.26 psf, ultimate', $windy['wind']['factors']);
         self::assertSame('pressure', $windy['face']['school']);
         self::assertSame('uniform', $slice('hall.N')['face']['school'], 'this face alone');
         self::assertLessThanOrEqual(1.0, $windy['face']['weakest']['ratio']);

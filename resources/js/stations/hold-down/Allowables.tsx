@@ -4,6 +4,7 @@ import type { JobDocument } from '../../contracts/job';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
 import { holdJob, setAllowable } from '../../job/holdEdits';
+import { perUnit } from '../../tape/measures';
 import { NumberField } from '../../tape/NumberField';
 
 type Fix = NonNullable<NonNullable<JobDocument['holdDown']>['fix']>;
@@ -13,10 +14,11 @@ const FIX: Fix[] = ['screws', 'rivets'];
 /** What besides a clip carries something: by the product's test report, or the example that ships. */
 export function Allowables({ slice }: { slice: HoldDownSlice }) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
+    const { edit, mayChange, units } = useJob();
+    const per = perUnit('force', units);
     return (
         <details>
-            <summary>{t('hold.allowables')}</summary>
+            <summary>{t('hold.allowables', { units })}</summary>
             <div className="stack" style={{ gap: 12, marginTop: 8 }}>
                 {slice.face?.fixed.length !== 0 && slice.fix !== 'slot' && (
                     <Choice
@@ -30,11 +32,11 @@ export function Allowables({ slice }: { slice: HoldDownSlice }) {
                     <NumberField
                         key={one.key}
                         label={one.own ? one.name : t('hold.as-example', { name: one.name })}
-                        value={one.pounds}
-                        least={1}
-                        most={5000}
+                        value={one.pounds * per}
+                        least={Math.ceil(per)}
+                        most={5000 * Math.floor(per)}
                         disabled={!mayChange}
-                        onChange={(pounds) => edit((d) => setAllowable(d, one.key, pounds))}
+                        onChange={(force) => edit((d) => setAllowable(d, one.key, force / per))}
                         onEmpty={() => edit((d) => setAllowable(d, one.key, undefined))}
                     />
                 ))}

@@ -6,7 +6,7 @@ import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { holdFace, holdJob } from '../../job/holdEdits';
 import { Said } from '../../tape/Len';
-import { NumberField } from '../../tape/NumberField';
+import { MeasureField } from '../../tape/MeasureField';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { Allowables } from './Allowables';
 import { Purlins } from './Purlins';
@@ -116,8 +116,9 @@ export function HoldBench({ slice, held, hem, snow }: HoldBenchProps) {
                             options={SCREWS.map((value) => ({ value, name: value }))}
                             onChange={(screws) => edit((d) => holdJob(d, 'screws', Number(screws) as 2 | 3))}
                         />
-                        <NumberField
-                            label={t('hold.allowable')}
+                        <MeasureField
+                            label="hold.allowable"
+                            what="force"
                             value={document.holdDown?.allowable ?? null}
                             least={1}
                             most={2000}

@@ -6,6 +6,7 @@ import type { JobDocument } from '../../contracts/job';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
 import { setWind } from '../../job/holdEdits';
+import { MeasureField } from '../../tape/MeasureField';
 import { NumberField } from '../../tape/NumberField';
 
 type Wind = NonNullable<JobDocument['wind']>;
@@ -21,10 +22,15 @@ const MPH = 115;
 /** What pulls at the roof: the engineer's pressures, or what a planning estimate goes by. */
 export function WindForm({ slice }: { slice: HoldDownSlice }) {
     const { t } = useTranslation();
-    const { document, edit, mayChange } = useJob();
+    const { document, edit, mayChange, units } = useJob();
     const { estimate, pressures } = document.wind ?? {};
     const [typed, setTyped] = useState<Pressures>(
-        pressures ?? { field: 20, edge: 35, corner: 50, unit: 'psf', level: 'allowable' },
+        pressures ?? {
+            ...(units === 'metric'
+                ? { field: 1, edge: 1.7, corner: 2.4, unit: 'kPa' }
+                : { field: 20, edge: 35, corner: 50, unit: 'psf' }),
+            level: 'allowable',
+        },
     );
     const wish = (changed: Partial<NonNullable<Wind['estimate']>>) =>
         edit((d) => setWind(d, 'estimate', { exposure: 'suburban', mph: MPH, ...d.wind?.estimate, ...changed }));
@@ -48,16 +54,18 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
                         />
                         {estimate && (
                             <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                                <NumberField
-                                    label={t('hold.mph')}
+                                <MeasureField
+                                    label="hold.mph"
+                                    what="speed"
                                     value={estimate.mph}
                                     least={60}
                                     most={250}
                                     disabled={!mayChange}
                                     onChange={(mph) => wish({ mph })}
                                 />
-                                <NumberField
-                                    label={t('hold.feet')}
+                                <MeasureField
+                                    label="hold.feet"
+                                    what="run"
                                     value={estimate.meanHeightFeet ?? slice.wind.feet ?? 15}
                                     least={5}
                                     most={60}

@@ -16,10 +16,12 @@ import { LayoutBench } from './LayoutBench';
 import { LayoutDrawing } from './LayoutDrawing';
 import { LayoutTape } from './LayoutTape';
 import { SystemDialog } from './SystemDialog';
+import { usePitch } from '../../tape/measures';
 
 /** Where the seams fall. */
 export default function LayoutStation() {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const job = useJob();
     const print = useJobTape();
     const [params, setParams] = useSearchParams();
@@ -106,7 +108,7 @@ export default function LayoutStation() {
                         >
                             <Said
                                 text={t('layout.system', {
-                                    rise: Math.round(face.riseIn12 * 100) / 100,
+                                    pitch: pitch(face.riseIn12),
                                     profile: slice.profile.key,
                                     cover: print(slice.profile.cover, 'nearest', true),
                                 })}

@@ -14,6 +14,7 @@ import { forgetBuilds } from '../../job/buildEdits';
 import { setSystem, takeOwnProfile } from '../../job/edits';
 import { Len } from '../../tape/Len';
 import { ProfileSection } from '../../deck/ProfileSection';
+import { usePitch } from '../../tape/measures';
 
 type ChosenColour = NonNullable<JobDocument['system']>['colour'];
 
@@ -153,6 +154,7 @@ interface ProfilesProps {
 /** The profiles of one family, each cut across and drawn to the same scale. */
 function Profiles({ name, rows, chosen, mayChange }: ProfilesProps) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     return (
         <section aria-label={t(`system.family.${name}`)}>
             <h2>{t(`system.family.${name}`)}</h2>
@@ -195,7 +197,7 @@ function Profiles({ name, rows, chosen, mayChange }: ProfilesProps) {
                             <td className="n">
                                 <Len inches={row.height} inchesOnly />
                             </td>
-                            <td className="n">{t('pitch', { rise: row.leastPitch })}</td>
+                            <td className="n">{pitch(row.leastPitch)}</td>
                         </tr>
                     ))}
                 </tbody>

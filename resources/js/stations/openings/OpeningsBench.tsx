@@ -10,7 +10,7 @@ import { addOpening, changeOpening, movedBy, removeOpening, type Opening } from 
 import { KINDS, USUAL, type OpeningKind } from '../../job/openingKinds';
 import { OpeningForm } from '../../bench/OpeningForm';
 import { Said } from '../../tape/Len';
-import { NumberField } from '../../tape/NumberField';
+import { PitchField } from '../../tape/PitchField';
 import { Pieces } from './Pieces';
 import { TapedFrom } from './TapedFrom';
 import { Uphills } from './Uphills';
@@ -43,8 +43,8 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
                     <p className="muted small">{opening.advice}</p>
                     <Uphills opening={opening} mayChange={mayChange} onChoose={(uphill) => change({ uphill })} />
                     {said.uphill === 'cricket' && (
-                        <NumberField
-                            label={t('openings.rise')}
+                        <PitchField
+                            label="openings.rise"
                             value={said.cricketRise ?? null}
                             least={0.5}
                             most={24}

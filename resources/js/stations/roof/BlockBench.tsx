@@ -10,16 +10,11 @@ import type { Pick } from '../../job/PickContext';
 import { allRound, blocksOf, editBlock, FORMS, putBlock, removeBlock, withForm } from '../../job/roofEdits';
 import { freshId } from '../../job/edits';
 import { NumberField } from '../../tape/NumberField';
-import { readPitch } from '../../tape/readPitch';
+import { PitchField } from '../../tape/PitchField';
 import { TapeField } from '../../tape/TapeField';
 import { SOURCES, type Source } from '../../readings/sources';
 import { Checks } from './Checks';
 import { SIDES, type SideKey } from './blockGeometry';
-
-const pitchOf = (typed: string): number | null => {
-    const reading = readPitch(typed);
-    return 'riseIn12' in reading ? reading.riseIn12 : null;
-};
 
 /** What all of them are; null where they differ. */
 const common = (values: number[]): number | null => (values.every((value) => value === values[0]) ? values[0] : null);
@@ -137,17 +132,14 @@ export function BlockBench({
                 <fieldset className="side">
                     <legend>{t('roof.all-round')}</legend>
                     <span />
-                    <NumberField
-                        name={t('roof.rise-all')}
-                        label={t('roof.rise')}
+                    <PitchField
+                        name={t('roof.rise-all', { units })}
+                        label="roof.rise"
                         value={common(
                             SIDES.filter((key) => block.sides[key].kind === 'sloped').map(
                                 (key) => block.sides[key].riseIn12 ?? 6,
                             ),
                         )}
-                        least={0.1}
-                        most={48}
-                        read={pitchOf}
                         disabled={off}
                         onChange={(riseIn12) =>
                             edit((d) => editBlock(d, block.id, (block) => allRound(block, { riseIn12 })))
@@ -188,13 +180,10 @@ export function BlockBench({
                                 <MenuItem value="gable">{t('roof.gable')}</MenuItem>
                             </TextField>
                             {own.kind === 'sloped' ? (
-                                <NumberField
-                                    name={t('roof.rise-of', { side: key })}
-                                    label={t('roof.rise')}
+                                <PitchField
+                                    name={t('roof.rise-of', { side: key, units })}
+                                    label="roof.rise"
                                     value={own.riseIn12 ?? 6}
-                                    least={0.1}
-                                    most={48}
-                                    read={pitchOf}
                                     disabled={off}
                                     onChange={(riseIn12) => side(key, { riseIn12 })}
                                 />

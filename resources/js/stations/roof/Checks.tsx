@@ -11,6 +11,7 @@ import { PitchEntry } from '../../readings/PitchEntry';
 import { SOURCES, type Source } from '../../readings/sources';
 import { now } from '../../readings/now';
 import { useGauge } from '../../readings/useGauge';
+import { usePitch } from '../../tape/measures';
 
 interface ChecksProps {
     slice: RoofSlice | undefined;
@@ -21,14 +22,14 @@ interface ChecksProps {
 /** What was read here against what the blocks come to, and the field for the next reading. */
 export function Checks({ slice, where, quantities }: ChecksProps) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const { document: doc, saved, edit, mayChange, units } = useJob();
     const [quantity, setQuantity] = useState(quantities[0]);
     const [source, setSource] = useState<Source>('tape');
     const gauge = useGauge(quantity === 'pitch' ? 'pitch' : 'length');
     const own = checksOf(doc).filter((one) => one.where === where && quantities.includes(one.quantity));
     const isSaved = (one: Check) => checksOf(saved).some((kept) => kept.id === one.id);
-    const value = (inches: number, of: Check['quantity']) =>
-        of === 'pitch' ? t('pitch', { rise: Math.round(inches * 100) / 100 }) : <Len inches={inches} />;
+    const value = (inches: number, of: Check['quantity']) => (of === 'pitch' ? pitch(inches) : <Len inches={inches} />);
     const keep = (inches: number, typed: string) =>
         edit((d) =>
             addCheck(d, {

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { useMeasures } from '../../tape/measures';
+import { useMeasures, usePitch } from '../../tape/measures';
 import { Link } from 'react-router';
 import type { RoofFace, RoofSlice } from '../../contracts/roof';
 import { DeckField } from '../../bench/DeckField';
@@ -15,6 +15,7 @@ import { Checks } from './Checks';
 /** One face: pitch, size, and every edge it ends at. */
 export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: RoofSlice; onPick: (pick: Pick) => void }) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const measure = useMeasures();
     const job = useJob();
     const block = blocksOf(job.document).find((block) => block.id === face.block);
@@ -29,7 +30,7 @@ export function FaceBench({ face, slice, onPick }: { face: RoofFace; slice: Roof
             <h1>{face.name}</h1>
             <p className="muted">
                 {t('roof.face-line', {
-                    rise: Math.round(face.riseIn12 * 100) / 100,
+                    pitch: pitch(face.riseIn12),
                     factor: Math.round(face.slopeFactor * 1e5) / 1e5,
                 })}
             </p>

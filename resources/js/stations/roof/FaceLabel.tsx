@@ -1,8 +1,8 @@
 import type { PlanOutline, PlanPoint } from '../../contracts/plan';
-import { useTranslation } from 'react-i18next';
+import { usePitch } from '../../tape/measures';
 
 export function FaceLabel({ name, rise, at, room }: { name: string; rise: number; at: PlanPoint; room: number }) {
-    const { t } = useTranslation();
+    const pitch = usePitch();
     if (room < name.length * 9 + 6) return null;
     return (
         <g pointerEvents="none">
@@ -10,7 +10,7 @@ export function FaceLabel({ name, rise, at, room }: { name: string; rise: number
                 {name}
             </text>
             <text x={at[0]} y={at[1] + 17} textAnchor="middle" fontSize="13" className="muted">
-                {t('pitch', { rise: Math.round(rise * 100) / 100 })}
+                {pitch(rise)}
             </text>
         </g>
     );

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { useMeasures } from '../../tape/measures';
+import { useMeasures, usePitch } from '../../tape/measures';
 import type { RoofSlice } from '../../contracts/roof';
 import type { Pick } from '../../job/PickContext';
 import { Len } from '../../tape/Len';
@@ -13,6 +13,7 @@ interface RoofTableProps {
 /** The same roof in words and numbers: every face, every edge. */
 export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const measure = useMeasures();
     const name = (id: string) => slice.faces.find((face) => face.id === id)?.name ?? id;
     const degrees = (value: number) => t('degrees', { degrees: Math.round(value * 100) / 100 });
@@ -41,7 +42,7 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                                     {face.name}
                                 </button>
                             </th>
-                            <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
+                            <td className="n">{pitch(face.riseIn12)}</td>
                             <td className="n">
                                 {t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) })}
                             </td>

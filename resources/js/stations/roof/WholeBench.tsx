@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { useMeasures } from '../../tape/measures';
+import { useMeasures, usePitch } from '../../tape/measures';
 import type { RoofSlice } from '../../contracts/roof';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
@@ -10,6 +10,7 @@ import { Len } from '../../tape/Len';
 /** The whole roof: its blocks, its faces, and how much of each kind of edge there is. */
 export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; onPick: (pick: Pick) => void }) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const measure = useMeasures();
     const job = useJob();
     const blocks = blocksOf(job.document);
@@ -60,7 +61,7 @@ export function WholeBench({ slice, onPick }: { slice: RoofSlice | undefined; on
                                             {face.name}
                                         </button>
                                     </th>
-                                    <td className="n">{t('pitch', { rise: Math.round(face.riseIn12 * 100) / 100 })}</td>
+                                    <td className="n">{pitch(face.riseIn12)}</td>
                                     <td className="n">
                                         {t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) })}
                                     </td>

@@ -9,6 +9,7 @@ import { frame, pointsOf, useSize } from '../../deck/useFrame';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 import { useJobTape } from '../../tape/JobTape';
+import { usePitch } from '../../tape/measures';
 
 /** A roof of blocks from above, with what was taped on its edges and faces; one that is pressed is taped at the Roof. */
 export function BlocksTaped() {
@@ -22,6 +23,7 @@ export function BlocksTaped() {
 
 function TapedPlan({ slice }: { slice: RoofSlice }) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const job = useJob();
     const { setPick } = usePick();
     const go = useNavigate();
@@ -35,9 +37,7 @@ function TapedPlan({ slice }: { slice: RoofSlice }) {
     };
     const taped = (where: string) => slice.checks.filter((check) => check.where === where);
     const said = (check: RoofCheck) =>
-        check.quantity === 'pitch'
-            ? t('pitch', { rise: Math.round(check.value * 100) / 100 })
-            : print(check.value, 'nearest');
+        check.quantity === 'pitch' ? pitch(check.value) : print(check.value, 'nearest');
     return (
         <>
             <p className="muted">{t('survey.blocks-taped', { count: slice.checks.length })}</p>

@@ -14,6 +14,7 @@ import { readPitch } from '../../tape/readPitch';
 import { DrawnOpenings } from './DrawnOpenings';
 import { DrawnOutlines, type DrawnOutline } from './DrawnOutlines';
 import { Faults, FilePicker, Planes } from './bringing';
+import { usePitch } from '../../tape/measures';
 
 interface Drawn {
     unit: string | null;
@@ -28,6 +29,7 @@ interface Drawn {
 export function FromDrawing({ onDone, start }: { onDone: () => void; start?: File }) {
     const { t } = useTranslation();
     const job = useJob();
+    const sayPitch = usePitch();
     const [file, setFile] = useState<File | null>(start ?? null);
     const [unit, setUnit] = useState('');
     const [scale, setScale] = useState('');
@@ -37,7 +39,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
     const [eaves, setEaves] = useState<Record<string, number>>({});
     const numberOf = (opening: Opening, before: Opening[]) =>
         [...(job.document.openings ?? []), ...before].filter((one) => one.kind === opening.kind).length + 1;
-    const rise = readPitch(pitch);
+    const rise = readPitch(pitch, job.units);
     const query = useQuery({
         queryKey: [
             'dxf',
@@ -175,7 +177,10 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                         without={without}
                         onWithout={setWithout}
                         note={(plane) =>
-                            t('bring.outline', { corners: plane.outline?.length ?? 0, rise: plane.riseIn12 ?? 0 })
+                            t('bring.outline', {
+                                corners: plane.outline?.length ?? 0,
+                                pitch: plane.riseIn12 === undefined ? '—' : sayPitch(plane.riseIn12),
+                            })
                         }
                     />
                     <DrawnOpenings openings={onFaces} planes={result.planes} without={without} onWithout={setWithout} />

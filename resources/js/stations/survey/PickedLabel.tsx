@@ -4,6 +4,7 @@ import type { SurveyPlane } from '../../contracts/survey';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
 import { named, type Name } from './quantities';
+import { usePitch } from '../../tape/measures';
 
 export interface PickProps {
     survey: SurveyPlane | undefined;
@@ -29,9 +30,10 @@ export function Pick({
     children,
 }: PickProps & { quantity: Name; hit: Hit; children: ReactNode }) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const print = useJobTape();
     const adopted = survey?.adoptions[quantity];
-    const value = adopted ? (quantity === 'pitch' ? t('pitch', { rise: adopted.value }) : print(adopted.value)) : '';
+    const value = adopted ? (quantity === 'pitch' ? pitch(adopted.value) : print(adopted.value)) : '';
     return (
         <g className="hit">
             <g aria-hidden="true">{children}</g>

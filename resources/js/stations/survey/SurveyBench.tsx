@@ -14,6 +14,7 @@ import { named, namesFor, partsOf, type Name } from './quantities';
 import { PlaneShape } from './PlaneShape';
 import { Readings } from './Readings';
 import { Squareness } from './Squareness';
+import { usePitch } from '../../tape/measures';
 
 interface SurveyBenchProps {
     plane: Plane;
@@ -27,6 +28,7 @@ interface SurveyBenchProps {
 /** The decision at hand: who agrees, how square it is, how much longer to order, what to tape next. */
 export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBenchProps) {
     const { t } = useTranslation();
+    const pitch = usePitch();
     const { mayChange } = useJob();
     const { quantity } = partsOf(name);
     const [led, setLed] = useState<Name | null>(null);
@@ -51,17 +53,21 @@ export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBench
             </p>
             {adoption && (
                 <p className="big" data-testid="adopted" style={{ margin: '4px 0 2px' }}>
-                    {quantity === 'pitch' ? (
-                        t('pitch', { rise: Math.round(adoption.value * 100) / 100 })
-                    ) : (
-                        <Len inches={adoption.value} />
-                    )}
+                    {quantity === 'pitch' ? pitch(adoption.value) : <Len inches={adoption.value} />}
                 </p>
             )}
             {adoption && adoption.comparisons.length > 1 && (
                 <p className="muted">
                     {quantity === 'pitch' ? (
-                        t('survey.spread-pitch', { spread: Math.round(adoption.spread * 100) / 100 })
+                        t(
+                            'survey.spread-pitch',
+                            spreadOf(
+                                adoption.comparisons
+                                    .filter((one) => one.source === adoption.source)
+                                    .map((one) => one.value),
+                                pitch,
+                            ),
+                        )
                     ) : (
                         <>
                             {t('survey.spread')} <Len inches={adoption.spread} />
@@ -117,7 +123,7 @@ export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBench
                                     <td className="n">
                                         {known ? (
                                             one === 'pitch' ? (
-                                                t('pitch', { rise: Math.round(known.value * 100) / 100 })
+                                                pitch(known.value)
                                             ) : (
                                                 <Len inches={known.value} />
                                             )
@@ -137,4 +143,9 @@ export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBench
             <p className="caution">{t('caution.survey')}</p>
         </aside>
     );
+}
+
+/** Between which slopes the gauge's readings lie. */
+function spreadOf(read: number[], print: (riseIn12: number) => string) {
+    return { low: print(Math.min(...read)), high: print(Math.max(...read)) };
 }
