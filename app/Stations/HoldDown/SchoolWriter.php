@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\HoldDown;
 
+use App\Words\Money;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\HoldDown\ClipSchool;
@@ -36,7 +37,7 @@ final readonly class SchoolWriter
                 'how' => $this->words->say("hold.school-how.$school->value"),
                 'said' => $this->words->say('hold.takes', [
                     'clips' => count($other->clips), 'hours' => sprintf('%.1f', count($other->clips) / $rules->number('hold.clipsAnHour')),
-                    'money' => sprintf('%.0f', count($other->clips) * ($rules->number('hold.clipMoney') + $other->screwsAClip * $rules->number('hold.screwMoney'))),
+                    'money' => Money::print(count($other->clips) * ($rules->number('hold.clipMoney') + $other->screwsAClip * $rules->number('hold.screwMoney')), $rules),
                 ]),
                 'ratio' => $weakest === null ? null : round($weakest->ratio() ?? 0.0, 2),
                 'over' => count($other->over()),

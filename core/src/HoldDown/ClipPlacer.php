@@ -14,6 +14,8 @@ final readonly class ClipPlacer
     /** Shorter parts (in) of a seam want no clip. */
     private const SHORT = 1.0;
 
+    private const TIE = 1e-6;
+
     /** @var list<Band> no clip stands in them */
     private array $valleys;
 
@@ -81,12 +83,49 @@ final readonly class ClipPlacer
                 // Too short for two: one in the middle of what is free.
                 $a > $b => [($free + $freeTo) / 2.0],
                 $this->courses !== null => $this->onCourses($a, $b, $spacings[0][2]),
-                default => ClipLine::between($a, $b, $spacings),
+                default => $this->chalked($a, $b, [$free, $freeTo], $spacings),
             };
             array_push($at, ...$own);
         }
 
         return $at;
+    }
+
+    /**
+     * At heights one chalks: to the house's step, where no gap comes out wider than is allowed and none off what is free.
+     *
+     * @param  float  $from  where the first stands at most, `$to` the last at least
+     * @param  array{float, float}  $free  what they may stand on
+     * @param  non-empty-list<array{float, float, float}>  $spacings
+     * @return non-empty-list<float>
+     */
+    private function chalked(float $from, float $to, array $free, array $spacings): array
+    {
+        $step = $this->rules->number('hold.chalk');
+        $low = self::chalk($from, $step, -1) < $free[0] ? self::chalk($from, $step, 1) : self::chalk($from, $step, -1);
+        $high = self::chalk($to, $step, 1) > $free[1] ? self::chalk($to, $step, -1) : self::chalk($to, $step, 1);
+        if ($step <= 0.0 || $low > $high) {
+            return ClipLine::between($from, $to, $spacings);
+        }
+        $set = array_map(static fn (float $v): float => self::chalk($v, $step, 0), ClipLine::between($low, $high, $spacings));
+        foreach ($set as $i => $v) {
+            $next = $set[$i + 1] ?? INF;
+            if ($next < INF && ($next - $v < $step / 2.0 || $next - $v > self::closest($spacings, $v, $next) + self::TIE)) {
+                return ClipLine::between($from, $to, $spacings);
+            }
+        }
+
+        return $set;
+    }
+
+    /** Down to the step, up to it, or to the nearest: what lies half way goes down, also where the roof was moved by a rounding. */
+    private static function chalk(float $v, float $step, int $way): float
+    {
+        return $step <= 0.0 ? $v : match ($way) {
+            -1 => floor($v / $step + self::TIE),
+            1 => ceil($v / $step - self::TIE),
+            default => floor($v / $step + 0.5 - self::TIE),
+        } * $step;
     }
 
     /**

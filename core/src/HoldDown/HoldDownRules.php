@@ -6,6 +6,7 @@ namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Rules\HouseRule;
 use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Units\Length;
 
 /** Where clips and screws stand, and what one costs: trade practice, §10. */
 final class HoldDownRules
@@ -24,6 +25,7 @@ final class HoldDownRules
             $inches('most', 36.0, 6.0, 60.0),
             $inches('least', 4.0, 2.0, 12.0),
             $inches('step', 0.5, 0.0, 6.0),
+            HouseRule::number('hold.chalk', RuleUnit::Inches, 0.5, 0.0, 1.0, metric: 10.0 / Length::MILLIMETRES_PER_INCH),
             $inches('end', 10.0, 2.0, 24.0),
             $inches('denseFirst', 5.0, 1.0, 24.0),
             $inches('offValley', 12.0, 6.0, 36.0),

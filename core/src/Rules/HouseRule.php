@@ -27,10 +27,13 @@ final readonly class HouseRule
     ) {
     }
 
-    /** @param  float  $least smallest and `$most` largest accepted value, both in the rule's unit */
-    public static function number(string $key, RuleUnit $unit, float $default, float $least, float $most): self
+    /**
+     * @param  float  $least smallest and `$most` largest accepted value, both in the rule's unit
+     * @param  float|null  $metric  the default of a metric job, where it is another
+     */
+    public static function number(string $key, RuleUnit $unit, float $default, float $least, float $most, ?float $metric = null): self
     {
-        return new self($key, $unit, $default, $least, $most, [], $default);
+        return new self($key, $unit, $default, $least, $most, [], $metric ?? $default);
     }
 
     /**

@@ -47,6 +47,28 @@ final class ClipSchoolsTest extends TestCase
         }
     }
 
+    /** Under a hip each seam ends elsewhere; its clips stand on halves all the same, and as close as without. */
+    public function test_clips_stand_at_heights_one_chalks(): void
+    {
+        $blocks = [BlockMaker::block('b', 0, 0, 560, 333, [7, 7, 7, 7])];
+        foreach ([[0.5, 24.0], [0.25, 16.0], [10.0 / 25.4, 24.0], [0.0, 24.0]] as [$chalk, $spacing]) {
+            $plan = RoofJob::plan($blocks, rules: ['hold.chalk' => $chalk, 'hold.uniform' => $spacing]);
+            [$on, $all] = [0, 0];
+            foreach ($plan->of(HoldDownStage::class)->faces as $hold) {
+                foreach ($hold->seams as $seam) {
+                    $at = self::up($hold, $seam);
+                    self::assertLessThanOrEqual($spacing + 1e-5, max(self::gaps($at)));
+                    $all += count($at);
+                    $on += count(array_filter($at, static fn (float $v): bool => $chalk > 0.0 && abs($v / $chalk - round($v / $chalk)) < 1e-6));
+                    $high = $seam->stretches[0][1] - $seam->stretches[0][0] < 21.0 ? INF : 10.0 + 1e-6;
+                    self::assertLessThanOrEqual($high, $seam->stretches[0][1] - $at[count($at) - 1]);
+                }
+            }
+            // A multiple of 10 mm is none of 24: there a gap would come out too wide now and then.
+            self::assertGreaterThanOrEqual($chalk === 0.0 ? 0.0 : ($chalk === 10.0 / 25.4 ? 0.6 : 0.95), $on / $all, "$chalk");
+        }
+    }
+
     /** Three panels from either rake, and 48 above the eave, stand 12 apart; the field 24. */
     public function test_dense_edges_stand_close_at_rakes_and_eave(): void
     {

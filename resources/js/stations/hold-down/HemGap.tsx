@@ -50,30 +50,35 @@ export function HemGap({ hem, metalF, onMetal }: HemGapProps) {
                     {hem.today && <Today today={hem.today} />}
                     <details open={!hem.today} style={{ marginTop: 8 }}>
                         <summary>{t('hem.every-day')}</summary>
-                        <table className="plain" style={{ marginTop: 6 }}>
-                            <thead>
-                                <tr>
-                                    <th scope="col">{t('hem.metal')}</th>
-                                    {hem.table.lengths.map((one) => (
-                                        <th key={one.length} scope="col" className="n">
-                                            <Len inches={one.length} />
-                                        </th>
-                                    ))}
-                                </tr>
-                            </thead>
-                            <tbody>
-                                {hem.table.days.map((day, i) => (
-                                    <tr key={day.metalF} data-metal={day.metalF}>
-                                        <th scope="row">{day.said}</th>
-                                        {hem.table?.lengths.map((one) => (
-                                            <td key={one.length} className={`n ${one.windows[i].fits ? 'good' : ''}`}>
-                                                <Said text={one.windows[i].said} />
-                                            </td>
+                        <div className="wide">
+                            <table className="plain" style={{ marginTop: 6, whiteSpace: 'nowrap' }}>
+                                <thead>
+                                    <tr>
+                                        <th scope="col">{t('hem.metal')}</th>
+                                        {hem.table.lengths.map((one) => (
+                                            <th key={one.length} scope="col" className="n">
+                                                <Len inches={one.length} />
+                                            </th>
                                         ))}
                                     </tr>
-                                ))}
-                            </tbody>
-                        </table>
+                                </thead>
+                                <tbody>
+                                    {hem.table.days.map((day, i) => (
+                                        <tr key={day.metalF} data-metal={day.metalF}>
+                                            <th scope="row">{day.said}</th>
+                                            {hem.table?.lengths.map((one) => (
+                                                <td
+                                                    key={one.length}
+                                                    className={`n ${one.windows[i].fits ? 'good' : ''}`}
+                                                >
+                                                    <Said text={one.windows[i].said} />
+                                                </td>
+                                            ))}
+                                        </tr>
+                                    ))}
+                                </tbody>
+                            </table>
+                        </div>
                         <p className="small">
                             <button type="button" className="linkish" onClick={() => make('hem-card.pdf')}>
                                 {t('send.hem-card.pdf')}

@@ -12,7 +12,7 @@ import { BlockHandles } from './BlockHandles';
 import { FaceLabel, middleOf, widthAt } from './FaceLabel';
 import { footprintOf, moved, SNAP_PX, snappedMove, wallsOf } from './blockGeometry';
 import { North } from './North';
-import { RunningDimensions } from './RunningDimensions';
+import { roomAtLeft, RunningDimensions } from './RunningDimensions';
 
 interface PlanDrawingProps {
     slice: RoofSlice;
@@ -71,7 +71,7 @@ export function PlanDrawing({
                   ]
         ) as PlanOutline;
     }, [slice.faces, blocks]);
-    const view = frame(held ?? all, size, { x: 62, top: 26, bottom: 58 });
+    const view = frame(held ?? all, size, { x: roomAtLeft(blocks, print) + 6, top: 26, bottom: 58 });
     const picked = blocks.find((block) => pick?.kind === 'block' && block.id === pick.id);
     const shown = picked && draft?.id === picked.id ? draft : picked;
 

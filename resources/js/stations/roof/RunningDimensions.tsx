@@ -1,27 +1,40 @@
 import type { Block } from '../../contracts/roof';
 import type { Frame } from '../../deck/useFrame';
+import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
 import { wallsOf } from './blockGeometry';
 
 /** Marks nearer together on screen than their lengths can be read are left out. */
-const ROOM = { across: 46, up: 22 };
+const ROOM_UP = 22;
+/** Of a character as large as they are drawn; what stands round a length. */
+const CHARACTER = 7.2;
+const ROUND = 10;
+/** Room between the drawing's side and the chain of dimensions, at least. */
+const LEAST = 56;
+
+/** Room the chain from the south wants at the drawing's left. */
+export function roomAtLeft(blocks: Block[], print: (inches: number) => string): number {
+    const ys = blocks.flatMap(wallsOf).map(([, y]) => y);
+    return ys.length === 0 ? LEAST : Math.max(LEAST, wide(print(Math.max(...ys) - Math.min(...ys))) + ROUND);
+}
+
+const wide = (text: string): number => text.length * CHARACTER;
 
 /** Walls from the west and from the south, each chain from one zero. */
 export function RunningDimensions({ blocks, view }: { blocks: Block[]; view: Frame }) {
+    const print = useJobTape();
     if (blocks.length === 0) return null;
     const corners = blocks.flatMap(wallsOf);
-    const xs = apart(
-        corners.map(([x]) => x),
-        ROOM.across / view.scale,
-    );
+    const across = corners.map(([x]) => x);
+    const xs = apart(across, (wide(print(Math.max(...across) - Math.min(...across))) + ROUND) / view.scale);
     const ys = apart(
         corners.map(([, y]) => y),
-        ROOM.up / view.scale,
+        ROOM_UP / view.scale,
     );
     const [left, right] = [view.at(xs[0], 0)[0], view.at(xs[xs.length - 1], 0)[0]];
     const [low, high] = [view.at(0, ys[0])[1], view.at(0, ys[ys.length - 1])[1]];
     const y = view.height - 26;
-    const x = 56;
+    const x = roomAtLeft(blocks, print);
     return (
         <g pointerEvents="none" aria-hidden="true">
             <line className="dim" x1={left} x2={right} y1={y} y2={y} />
