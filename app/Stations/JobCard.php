@@ -15,6 +15,9 @@ use Imbrex\Core\Units\Measures;
 /** A job at a glance: its roof, its metal, how far each station is, what is to settle, what comes next. */
 final readonly class JobCard
 {
+    /** Of what it tells, where it is kept: a card of another one is not shown. */
+    public const FORMAT = 'card/1 ';
+
     public function __construct(private Stations $stations, private FaceWriter $faces)
     {
     }

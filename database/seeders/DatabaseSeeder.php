@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Accounts\DemoAccounts;
 use App\Models\Crew;
 use App\Models\User;
+use App\Plans\KeptCards;
 use App\Revisions\JobStore;
 use Illuminate\Database\Seeder;
 use LogicException;
@@ -17,7 +18,7 @@ final class DatabaseSeeder extends Seeder
     /** The last one is the newest, and so the first in the list. */
     private const JOBS = ['annex', 'clubroom', 'boathouse', 'oar-store-screw-down', 'oar-store'];
 
-    public function run(JobStore $store): void
+    public function run(JobStore $store, KeptCards $cards): void
     {
         if (app()->isProduction()) {
             throw new LogicException('The demo accounts have known passwords; they do not belong on a real server. Found a crew with artisan imbrex:crew.');
@@ -34,6 +35,7 @@ final class DatabaseSeeder extends Seeder
             $this->command?->getOutput()->isVerbose() && $this->command->line("demo job $name");
             $job = $store->create($author, (string) file_get_contents(database_path("demo/$name.json")));
             $job->forceFill(['updated_at' => now()->subMinutes(count(self::JOBS) - $age)])->saveQuietly();
+            $cards->work($job, $job->newest());
         }
     }
 }

@@ -7,11 +7,29 @@ namespace Tests\Feature;
 use App\Accounts\Role;
 use App\Stations\Stations;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Opis\JsonSchema\Validator;
 
 final class PlanTest extends FeatureTestCase
 {
+    /** As it was last worked, until it is worked again: a list of jobs waits for no plan. */
+    public function test_a_list_of_jobs_comes_with_the_pictures_that_were_worked_before(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $touched = $this->actingAs($user)->getJson('/api/jobs')->assertJsonPath('0.card', null)->json('0.savedAt');
+        $this->travel(1)->hours();
+        $card = $this->getJson("/api/jobs/$job->id/card")->assertOk()->json();
+        $this->getJson('/api/jobs')->assertJsonPath('0.card', $card)->assertJsonPath('0.savedAt', $touched);
+
+        $this->save($user, $job, self::document(['name' => 'Other']), 1)->assertOk();
+        $this->getJson('/api/jobs')->assertJsonPath('0.name', 'Other')->assertJsonPath('0.card', $card);
+        $this->getJson("/api/jobs/$job->id/card?revision=1")->assertOk();
+        DB::table('jobs')->update(['card' => 'card/0 {"of": "another programme"}']);
+        $this->getJson('/api/jobs')->assertJsonPath('0.card', null);
+    }
+
     public function test_slices_keep_their_contract(): void
     {
         $user = $this->member();

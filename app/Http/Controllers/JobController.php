@@ -8,6 +8,7 @@ use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Models\User;
+use App\Plans\KeptCards;
 use App\Revisions\JobStore;
 use App\Revisions\Turn;
 use App\Revisions\UndoLine;
@@ -41,6 +42,7 @@ final class JobController
             'author' => (string) $job->getAttribute('author'),
             'archived' => $job->archived_at !== null,
             'deletedUntil' => $job->deleted_at?->addDays(Job::KEPT_DAYS)->toIso8601String(),
+            'card' => KeptCards::of($job),
         ]));
     }
 

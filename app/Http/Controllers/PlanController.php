@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Models\JobRevision;
+use App\Plans\KeptCards;
 use App\Plans\PlanCache;
 use App\Plans\Slice;
-use App\Stations\JobCard;
 use App\Stations\Stations;
 use App\Work\MakeSlice;
 use App\Work\Task;
@@ -50,11 +50,11 @@ final class PlanController
     }
 
     /** The job at a glance, for the list of jobs. */
-    public function card(PlanRequest $request, Job $job, JobCard $card): Response
+    public function card(PlanRequest $request, Job $job, KeptCards $cards): Response
     {
         $revision = $this->revision($request, $job);
 
-        return $this->answer($request, $this->plans->slice($revision, 'card', $card->of(...)), $revision);
+        return $this->answer($request, $cards->work($job, $revision), $revision);
     }
 
     private function revision(PlanRequest $request, Job $job): JobRevision

@@ -39,7 +39,7 @@ export function useJobs() {
 let cardBefore: Promise<unknown> = Promise.resolve();
 
 /** A job at a glance. One after the other: each is a whole plan, and whoever leaves the page waits for none of them. */
-export function useJobCard(job: string, revision: number, wanted: boolean) {
+export function useJobCard({ id: job, revision, card }: JobSummary, wanted: boolean) {
     return useQuery({
         queryKey: ['card', job, revision],
         queryFn: ({ signal }) => {
@@ -52,6 +52,7 @@ export function useJobCard(job: string, revision: number, wanted: boolean) {
         },
         enabled: wanted,
         staleTime: Infinity,
+        placeholderData: card ?? undefined,
     });
 }
 

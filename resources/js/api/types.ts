@@ -1,5 +1,6 @@
 /** What the server says besides documents and plans, which have their contracts. */
 import type { JobDocument } from '../contracts/job';
+import type { JobCard } from '../contracts/plan';
 
 export type Role = 'owner' | 'estimator' | 'foreman' | 'installer';
 
@@ -35,6 +36,8 @@ export interface JobSummary {
     archived: boolean;
     /** Until when a deleted one can be had back; null where it is not deleted. */
     deletedUntil: string | null;
+    /** At a glance, as it was last worked: shown until it is worked again. */
+    card: JobCard | null;
 }
 
 export interface KeptJob {

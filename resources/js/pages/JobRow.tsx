@@ -22,9 +22,9 @@ export function JobRow({ job, may, onDeed }: JobRowProps) {
     const { t } = useTranslation();
     const { row, seen } = useSeen();
     const gone = job.deletedUntil !== null;
-    const card = useJobCard(job.id, job.revision, seen && !gone).data;
+    const { data: card, isPlaceholderData: isOld } = useJobCard(job, seen && !gone);
     return (
-        <li className="job-row sheet" ref={row} data-job={job.name}>
+        <li className="job-row sheet" ref={row} data-job={job.name} data-old={(isOld && !gone) || undefined}>
             <div className="sketch">{card && <RoofSketch card={card} name={job.name} />}</div>
             <div className="what">
                 <h2>{gone ? job.name : <Link to={`/jobs/${job.id}/survey`}>{job.name}</Link>}</h2>
