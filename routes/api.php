@@ -56,6 +56,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
 
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
     Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class)->middleware('throttle:entries');
+    Route::post('jobs/sample', [JobController::class, 'sample'])->can('create', Job::class)->middleware('throttle:entries');
     Route::prefix('jobs/{job}')->whereUlid('job')->group(function (): void {
         Route::middleware('can:view,job')->group(function (): void {
             Route::get('', [JobController::class, 'show']);

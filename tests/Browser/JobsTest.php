@@ -21,7 +21,7 @@ final class JobsTest extends BrowserTestCase
         self::assertCount(6, $person->all("$row//*[name()='path'][@class='metal']"));
         self::assertGreaterThan(20, count($person->all("$row//*[name()='polyline']")));
         self::assertMatchesRegularExpression('/\d[\d,]* sq ft · snap-lock-1.5-16 · steel 24 ga/', $person->text($row));
-        self::assertMatchesRegularExpression('/Survey ?: .* Roof ?: .* Layout ?: .* Cuts ?: .* Load-out ?: /', $person->text("$row//ul"));
+        $person->waitUntil(static fn (): bool => preg_match('/Survey ?: .* Roof ?: .* Layout ?: .* Cuts ?: .* Load-out ?: /', $person->text("$row//ul")) === 1, fn (): string => $person->text($row));
         self::assertMatchesRegularExpression('/Ivo Marsh, \w+ \d+/', $person->text($row));
         $next = $person->text("$row//div[@class='stands']//a");
         $person->find("$row//div[@class='stands']//a")->click();
@@ -105,14 +105,31 @@ final class JobsTest extends BrowserTestCase
         $person->sees('Slip hall');
     }
 
-    public function test_an_account_with_no_job_is_offered_the_three_ways_to_begin(): void
+    public function test_a_new_crew_looks_round_in_a_sample_job(): void
     {
         $person = $this->person();
         $person->goTo('/sign-in');
         $person->type('Mail address', 'una@quiet-crew.example');
         $person->type('Password', self::foundCrew('Quiet crew', 'Una Lark', 'una@quiet-crew.example'));
         $person->press('Sign in');
-        $person->sees('No jobs yet. Begin one in the way that suits what you have at hand.');
+        $person->sees('First steps');
+        $person->press('Open a sample job');
+        $person->waitFor("//*[@data-testid='adopted']");
+        $person->sees('Sample: Oar store');
+        $person->sees('Plan 1 · saved');
+        $person->goTo('/jobs');
+        $person->sees('Sample: Oar store');
+        $person->doesNotSee('First steps');
+    }
+
+    public function test_an_account_with_no_job_is_offered_the_three_ways_to_begin(): void
+    {
+        $person = $this->person();
+        $person->goTo('/sign-in');
+        $person->type('Mail address', 'ash@calm-crew.example');
+        $person->type('Password', self::foundCrew('Calm crew', 'Ash Lark', 'ash@calm-crew.example'));
+        $person->press('Sign in');
+        $person->sees('Begin your first job, in the way that suits what you have at hand:');
         foreach (['With readings A tape on the roof', 'With blocks Drawings: length, width', 'With a file A job exported before'] as $way) {
             $person->sees($way);
         }

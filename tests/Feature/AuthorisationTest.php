@@ -32,7 +32,7 @@ final class AuthorisationTest extends FeatureTestCase
             ['GET', 'jobs/{job}/orders/1/files/cut-list.pdf', self::ALL],
             ['POST', 'jobs/{job}/revisions', self::PLANNERS], ['POST', 'jobs/{job}/copy', self::PLANNERS], ['PUT', 'jobs/{job}/archive', self::PLANNERS], ['DELETE', 'jobs/{job}/archive', self::PLANNERS],
             ['DELETE', 'jobs/{job}', ['owner']], ['POST', 'jobs/{job}/restore', ['owner']],
-            ['POST', 'jobs', self::PLANNERS], ['PUT', 'jobs/{job}', self::PLANNERS], ['POST', 'jobs/{job}/revisions/1/restore', self::PLANNERS],
+            ['POST', 'jobs', self::PLANNERS], ['POST', 'jobs/sample', self::PLANNERS], ['PUT', 'jobs/{job}', self::PLANNERS], ['POST', 'jobs/{job}/revisions/1/restore', self::PLANNERS],
             ['POST', 'jobs/{job}/orders', self::OFFICE], ['PUT', 'crew/rules', self::OFFICE], ['POST', 'crew/profiles', self::OFFICE], ['DELETE', 'crew/profiles/{profile}', self::OFFICE],
             ['PUT', 'crew/members/{member}', ['owner']], ['DELETE', 'crew/members/{member}', ['owner']], ['POST', 'crew/members/{member}/reset', ['owner']],
             ['POST', 'crew/invitations', ['owner']], ['DELETE', 'crew/invitations/{invitation}', ['owner']],

@@ -19,6 +19,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use stdClass;
 
 final class JobController
 {
@@ -50,6 +51,20 @@ final class JobController
     public function store(DocumentRequest $request, JobStore $store): JsonResponse
     {
         $job = $store->create($request->member(), $request->document());
+
+        return new JsonResponse(['id' => $job->id, 'revision' => $job->revision], 201);
+    }
+
+    /** A job that is worked through already, for who wants to look round first. */
+    public function sample(Request $request, JobStore $store, Words $words): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $document = json_decode((string) file_get_contents(database_path('demo/oar-store.json')), false, 64, JSON_THROW_ON_ERROR);
+        assert($document instanceof stdClass);
+        $document->name = $words->say('job.sample', ['name' => $document->name]);
+        $document->note = '';
+        $job = $store->create($user, (string) json_encode($document, JSON_THROW_ON_ERROR));
 
         return new JsonResponse(['id' => $job->id, 'revision' => $job->revision], 201);
     }

@@ -8,6 +8,7 @@ import { call } from '../api/client';
 import { useJobs, useSession } from '../api/queries';
 import type { JobSummary } from '../api/types';
 import { BeginJob } from './BeginJob';
+import { FirstSteps } from './FirstSteps';
 import { JobRow, type Deed } from './JobRow';
 import { PageHead } from './PageHead';
 
@@ -73,7 +74,7 @@ export default function Jobs() {
                     </Button>
                 )}
             </PageHead>
-            {empty && <p className="sheet">{t(may?.change ? 'jobs.none' : 'jobs.none-yet')}</p>}
+            {empty && (may?.change ? <FirstSteps may={may} /> : <p className="sheet">{t('jobs.none-yet')}</p>)}
             {may?.change && (adding || empty) && <BeginJob />}
             {jobs.isPending && (
                 <p className="muted" role="status">
