@@ -22,13 +22,16 @@ final readonly class DrawnOpenings
 
     private const MOST_CORNERS = 60;
 
+    /** Corners a circle is drawn with. */
+    private const ROUND = 16;
+
     public function __construct(private DrawnShapes $shapes, private DxfDrawing $drawing, private float $factor)
     {
     }
 
     /**
      * @param  list<DeckFrame>  $frames  by face
-     * @return list<array<string, mixed>>
+     * @return list<array{opening: array<string, mixed>, drawn: list<Point>}> as a job describes each, and round which corners it is drawn
      */
     public function on(array $frames): array
     {
@@ -40,7 +43,7 @@ final readonly class DrawnOpenings
                 continue;
             }
             $kind = $this->kind([$opening['layer'], ...$opening['texts']]) ?? OpeningKind::Curb;
-            $openings[] = [...$this->described(count($openings), $opening['face'], $kind, $opening['texts']), ...self::placed($opening['polygon'], $kind, $frames[$opening['face']])];
+            $openings[] = ['opening' => [...$this->described(count($openings), $opening['face'], $kind, $opening['texts']), ...self::placed($opening['polygon'], $kind, $frames[$opening['face']])], 'drawn' => $opening['polygon']->corners];
         }
         foreach ($this->drawing->circles as $circle) {
             $diameter = 2.0 * $circle['radius'] * $this->factor;
@@ -50,11 +53,18 @@ final readonly class DrawnOpenings
 
                 continue;
             }
-            [$u, $v] = $frames[$face]->of($this->shapes->point($circle['at']));
-            $openings[] = [...$this->described(count($openings), $face, OpeningKind::Pipe, []), 'u' => $u, 'v' => $v, 'diameter' => round($diameter, 6)];
+            $middle = $this->shapes->point($circle['at']);
+            [$u, $v] = $frames[$face]->of($middle);
+            $openings[] = ['opening' => [...$this->described(count($openings), $face, OpeningKind::Pipe, []), 'u' => $u, 'v' => $v, 'diameter' => round($diameter, 6)], 'drawn' => self::round($middle, $diameter)];
         }
 
         return $openings;
+    }
+
+    /** @return list<Point> */
+    private static function round(Point $middle, float $diameter): array
+    {
+        return array_map(static fn (int $i): Point => new Point($middle->u + $diameter / 2.0 * cos($i * 2.0 * M_PI / self::ROUND), $middle->v + $diameter / 2.0 * sin($i * 2.0 * M_PI / self::ROUND)), range(0, self::ROUND - 1));
     }
 
     /**

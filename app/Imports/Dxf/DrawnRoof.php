@@ -30,7 +30,7 @@ final class DrawnRoof
      * @param  bool  $inPlan  drawn as seen from above; otherwise each outline is a true face
      * @param  float|null  $rise  the pitch, in 12, of outlines that have none written in them, or several
      * @param  array<string, int>  $eaves  by outline: which side somebody said is its eave
-     * @return array{unit: string|null, size: array{float, float}, asks: list<string>, outlines: list<array<string, mixed>>, planes: list<array<string, mixed>>, openings: list<array<string, mixed>>, notUnderstood: list<array{what: string, layer: string, count: int}>}
+     * @return array{unit: string|null, size: array{float, float}, asks: list<string>, outlines: list<array<string, mixed>>, planes: list<array<string, mixed>>, openings: list<array<string, mixed>>, through: list<array{id: mixed, face: mixed, corners: list<array{float, float}>}>, notUnderstood: list<array{what: string, layer: string, count: int}>}
      */
     public function planes(?string $unit, float $scale, bool $inPlan, ?float $rise, array $eaves = []): array
     {
@@ -73,13 +73,23 @@ final class DrawnRoof
             'asks' => array_values(array_unique($asks)),
             'outlines' => array_map(static fn (int $number): array => [
                 'id' => 'P'.($number + 1), 'name' => $names[$number], 'eave' => $first[$number],
-                'corners' => array_map(static fn (Point $corner): array => [round($corner->u, 4), round($corner->v, 4)], $polygons[$number]->corners),
+                'corners' => self::rounded($polygons[$number]->corners),
                 'kinds' => isset($planes[$number]) ? self::asDrawn($planes[$number]['edges'], (int) $first[$number]) : array_map(static fn (?EdgeKind $kind): ?string => $kind?->value, $kinds[$number]),
             ], array_keys($polygons)),
             'planes' => $planes,
-            'openings' => $openings,
+            'openings' => array_column($openings, 'opening'),
+            'through' => array_map(static fn (array $one): array => ['id' => $one['opening']['id'], 'face' => $one['opening']['face'], 'corners' => self::rounded($one['drawn'])], $openings),
             'notUnderstood' => $this->drawing->notUnderstood(),
         ];
+    }
+
+    /**
+     * @param  list<Point>  $corners
+     * @return list<array{float, float}>
+     */
+    private static function rounded(array $corners): array
+    {
+        return array_map(static fn (Point $corner): array => [round($corner->u, 4), round($corner->v, 4)], $corners);
     }
 
     /**

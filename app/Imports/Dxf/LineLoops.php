@@ -8,13 +8,19 @@ use Imbrex\Core\Geometry\Point;
 use Imbrex\Core\Geometry\Polygon;
 
 /**
- * Outlines of single lines: ends that lie near each other are one corner, a line that ends on another parts it, and every smallest round of lines is an
+ * Outlines of single lines: ends that lie near each other are one corner, a line that ends on another parts it, two of a kind part each other where they cross, and every smallest round of lines is an
  * outline. Lines that lead nowhere are left.
  */
 final class LineLoops
 {
     /** Lines beyond this many are no drawing of a roof. */
     private const MOST_LINES = 1_500;
+
+    /** Lines that cross more often than this are no sides of faces. */
+    private const MOST_CROSSINGS = 600;
+
+    /** Shares of a line's length: another may part it in the middle. */
+    private const LOOKED_AT = [0.5, 0.27];
 
     /** @var list<Point> */
     private array $corners = [];
@@ -43,6 +49,7 @@ final class LineLoops
             return [];
         }
         $ends = array_map(fn (array $line): array => [$this->cornerAt($line['from']), $this->cornerAt($line['to']), $line['layer']], $this->lines);
+        $this->cross();
         foreach ($ends as [$from, $to, $layer]) {
             $this->part($from, $to, $layer);
         }
@@ -54,11 +61,13 @@ final class LineLoops
     /** Whether a line between these two is a side of an outline that was found. */
     public function isUsed(Point $from, Point $to): bool
     {
-        $middle = new Point(($from->u + $to->u) / 2.0, ($from->v + $to->v) / 2.0);
-        foreach (array_keys($this->used) as $side) {
-            [$a, $b] = array_map(intval(...), explode(' ', $side));
-            if (self::isOn($middle, $this->corners[$a], $this->corners[$b], $this->gap)) {
-                return true;
+        foreach (self::LOOKED_AT as $share) {
+            $at = new Point($from->u + $share * ($to->u - $from->u), $from->v + $share * ($to->v - $from->v));
+            foreach (array_keys($this->used) as $side) {
+                [$a, $b] = array_map(intval(...), explode(' ', $side));
+                if (self::isOn($at, $this->corners[$a], $this->corners[$b], $this->gap)) {
+                    return true;
+                }
             }
         }
 
@@ -81,6 +90,41 @@ final class LineLoops
         $this->cells["$column $row"][] = count($this->corners) - 1;
 
         return count($this->corners) - 1;
+    }
+
+    /** Corners where two lines cross between their ends: hips of a tent drawn as two diagonals. A line of another layer that means nothing parts nothing. */
+    private function cross(): void
+    {
+        $crossings = [];
+        foreach ($this->lines as $i => $one) {
+            foreach (array_slice($this->lines, $i + 1) as $other) {
+                $at = $one['layer'] === $other['layer'] || (LayerKinds::of($one['layer']) !== null && LayerKinds::of($other['layer']) !== null) ? $this->crossing($one, $other) : null;
+                if ($at !== null) {
+                    $crossings[] = $at;
+                }
+                if (count($crossings) > self::MOST_CROSSINGS) {
+                    return;
+                }
+            }
+        }
+        array_walk($crossings, $this->cornerAt(...));
+    }
+
+    /**
+     * @param  array{layer: string, from: Point, to: Point}  $one
+     * @param  array{layer: string, from: Point, to: Point}  $other
+     */
+    private function crossing(array $one, array $other): ?Point
+    {
+        [$a, $b, $c, $d] = [$one['from'], $one['to'], $other['from'], $other['to']];
+        $across = ($b->u - $a->u) * ($d->v - $c->v) - ($b->v - $a->v) * ($d->u - $c->u);
+        if (abs($across) < 1e-9) {
+            return null;
+        }
+        $along = (($c->u - $a->u) * ($d->v - $c->v) - ($c->v - $a->v) * ($d->u - $c->u)) / $across;
+        $at = new Point($a->u + $along * ($b->u - $a->u), $a->v + $along * ($b->v - $a->v));
+
+        return self::isOn($at, $a, $b, $this->gap) && self::isOn($at, $c, $d, $this->gap) ? $at : null;
     }
 
     /** Puts a line in, parted at the corners that lie on it. */

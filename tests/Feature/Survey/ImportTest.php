@@ -110,6 +110,30 @@ final class ImportTest extends FeatureTestCase
         ], [['P1', 'curb', [200, 60 * sqrt(1.25), 240, 50 * sqrt(1.25), 250, 90 * sqrt(1.25), 210, 100 * sqrt(1.25)]]], []];
     }
 
+    /** Hips that cross without a corner part the square; a line of another layer parts nothing. */
+    public function test_diagonals_that_cross_make_a_tent(): void
+    {
+        $answer = $this->dxf($this->boathouse(), (string) file_get_contents(base_path('tests/data/drawings/tent-r2013.dxf')))->assertOk()->assertJsonPath('asks', [])->json();
+        self::assertEqualsCanonicalizing(['South', 'East', 'North', 'West'], array_column($answer['planes'], 'name'));
+        foreach ($answer['planes'] as $plane) {
+            self::assertSame(['eave', 'hip', 'hip'], $plane['edges']);
+            // 120 in plan at 9 in 12 is 150 up the slope.
+            self::assertEqualsWithDelta([[0, 0], [240, 0], [120, 150]], $plane['outline'], 1e-3);
+        }
+        self::assertSame(['loose'], array_column($answer['notUnderstood'], 'what'));
+    }
+
+    /** Shown where they are drawn: a skylight 2 ft wide whose low left corner is 10 ft along and 3 ft up, a pipe at 20 and 5 ft. */
+    public function test_what_comes_through_is_shown_where_it_is_drawn(): void
+    {
+        $through = $this->dxf($this->boathouse(), (string) file_get_contents(base_path('tests/data/drawings/inner-outlines-r2010.dxf')))->assertOk()->json('through');
+        self::assertSame(['P1', 'P1'], array_column($through, 'face'));
+        self::assertEqualsWithDelta([[120, 36], [144, 36], [144, 84], [120, 84]], $through[0]['corners'], 1e-3);
+        foreach ($through[1]['corners'] as [$x, $y]) {
+            self::assertEqualsWithDelta(3.0, hypot($x - 240, $y - 60), 1e-3);
+        }
+    }
+
     /**
      * @param  array<string, string>  $answers
      * @param  list<array{string, float, list<array{float, float}>, list<string>}>  $planes

@@ -83,5 +83,21 @@ def hip():
     drawing.saveas(HERE / "hip-r2018.dxf")
 
 
-for make in (lines_only, inserts, inner_outlines, hip):
+def tent():
+    """R2013: a tent, its hips drawn as two diagonals that cross without a corner; a note's line runs across on a layer that means nothing."""
+    drawing = ezdxf.new("R2013")
+    drawing.header["$INSUNITS"] = 1
+    layers(drawing, "ROOF", "HIP", "NOTES")
+    space = drawing.modelspace()
+    space.add_lwpolyline([(0, 0), (240, 0), (240, 240), (0, 240)], close=True, dxfattribs={"layer": "ROOF"})
+    space.add_line((0, 0), (240, 240), dxfattribs={"layer": "HIP"})
+    space.add_line((240, 0), (0, 240), dxfattribs={"layer": "HIP"})
+    space.add_line((40, 10), (300, 110), dxfattribs={"layer": "NOTES"})
+    for name, at in [("South", (110, 40)), ("East", (190, 120)), ("North", (110, 200)), ("West", (20, 120))]:
+        space.add_text(f"{name} 9:12", dxfattribs={"layer": "ROOF", "height": 5, "insert": at})
+    drawing.saveas(HERE / "tent-r2013.dxf")
+
+
+
+for make in (lines_only, inserts, inner_outlines, hip, tent):
     make()

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Plane } from '../../contracts/survey';
+import { Choice } from '../../bench/Choice';
 import type { Opening } from '../../job/layoutEdits';
 import { Len } from '../../tape/Len';
 import { OneOf } from './bringing';
@@ -9,10 +10,14 @@ interface DrawnOpeningsProps {
     planes: Plane[];
     without: string[];
     onWithout: (ids: string[]) => void;
+    onKind: (id: string, kind: Opening['kind']) => void;
 }
 
+/** What an outline may be; a circle is a pipe. */
+const KINDS: Opening['kind'][] = ['curb', 'chimney', 'skylight', 'vent'];
+
 /** What comes through the drawn faces, to be ticked. */
-export function DrawnOpenings({ openings, planes, without, onWithout }: DrawnOpeningsProps) {
+export function DrawnOpenings({ openings, planes, without, onWithout, onKind }: DrawnOpeningsProps) {
     const { t } = useTranslation();
     if (openings.length === 0) return null;
     return (
@@ -31,6 +36,19 @@ export function DrawnOpenings({ openings, planes, without, onWithout }: DrawnOpe
                                         onWithout={onWithout}
                                     />
                                 </th>
+                                <td>
+                                    {KINDS.includes(one.kind) && (
+                                        <Choice
+                                            label={t('bring.kind', { name: one.name ?? one.id })}
+                                            value={one.kind}
+                                            options={KINDS.map((value) => ({
+                                                value,
+                                                name: t('bring.kind-name', { kind: value }),
+                                            }))}
+                                            onChange={(kind) => kind && onKind(one.id, kind)}
+                                        />
+                                    )}
+                                </td>
                                 <td className="muted">{planes.find((plane) => plane.id === one.face)?.name}</td>
                                 <td className="n muted">
                                     {one.diameter !== undefined ? (
@@ -50,6 +68,7 @@ export function DrawnOpenings({ openings, planes, without, onWithout }: DrawnOpe
                     })}
                 </tbody>
             </table>
+            <p className="muted small">{t('bring.dormer')}</p>
         </section>
     );
 }

@@ -13,8 +13,16 @@ export interface DrawnOutline {
     kinds: (EdgeKind | null)[];
 }
 
+/** What comes through a face, as it is drawn. */
+export interface DrawnThrough {
+    id: string;
+    face: string;
+    corners: [number, number][];
+}
+
 interface DrawnOutlinesProps {
     outlines: DrawnOutline[];
+    through: DrawnThrough[];
     without: string[];
     onEave: (outline: string, side: number) => void;
 }
@@ -22,7 +30,7 @@ interface DrawnOutlinesProps {
 const SIZE: [number, number] = [560, 300];
 
 /** The outlines as they are drawn, their edges by pattern; a side that is pressed is the eave. */
-export function DrawnOutlines({ outlines, without, onEave }: DrawnOutlinesProps) {
+export function DrawnOutlines({ outlines, through, without, onEave }: DrawnOutlinesProps) {
     const { t } = useTranslation();
     const view = frame(
         outlines.flatMap((one) => one.corners),
@@ -97,6 +105,19 @@ export function DrawnOutlines({ outlines, without, onEave }: DrawnOutlinesProps)
                         })}
                     </g>
                 ))}
+                {through
+                    .filter((one) => !without.includes(one.id) && !without.includes(one.face))
+                    .map((one) => (
+                        <polygon
+                            key={one.id}
+                            data-through={one.id}
+                            points={pointsOf(one.corners, view)}
+                            fill="var(--card)"
+                            stroke="var(--ink)"
+                            strokeWidth="1.6"
+                            pointerEvents="none"
+                        />
+                    ))}
             </svg>
             <Legend kinds={shown.flatMap((one) => one.kinds).filter((kind): kind is EdgeKind => kind !== null)} />
         </>

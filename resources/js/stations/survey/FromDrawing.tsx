@@ -12,7 +12,7 @@ import { takeIn } from '../../job/roofEdits';
 import { Len } from '../../tape/Len';
 import { readPitch } from '../../tape/readPitch';
 import { DrawnOpenings } from './DrawnOpenings';
-import { DrawnOutlines, type DrawnOutline } from './DrawnOutlines';
+import { DrawnOutlines, type DrawnOutline, type DrawnThrough } from './DrawnOutlines';
 import { Faults, FilePicker, Planes } from './bringing';
 import { usePitch } from '../../tape/measures';
 
@@ -23,6 +23,7 @@ interface Drawn {
     outlines: DrawnOutline[];
     planes: Plane[];
     openings: Opening[];
+    through: DrawnThrough[];
     notUnderstood: { what: string; layer: string; count: number }[];
 }
 
@@ -36,6 +37,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
     const [drawn, setDrawn] = useState<'plan' | 'deck'>('plan');
     const [pitch, setPitch] = useState('');
     const [without, setWithout] = useState<string[]>([]);
+    const [kinds, setKinds] = useState<Record<string, Opening['kind']>>({});
     const [eaves, setEaves] = useState<Record<string, number>>({});
     const numberOf = (opening: Opening, before: Opening[]) =>
         [...(job.document.openings ?? []), ...before].filter((one) => one.kind === opening.kind).length + 1;
@@ -71,7 +73,8 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
     const wanted = (result?.planes ?? [])
         .filter((plane) => !without.includes(plane.id))
         .map((plane) => ({ ...plane, ties: plane.ties?.filter((tie) => !without.includes(tie.plane)) }));
-    const numbered = (result?.openings ?? []).map((one, at, all) => ({
+    const told = (result?.openings ?? []).map((one) => ({ ...one, kind: kinds[one.id] ?? one.kind }));
+    const numbered = told.map((one, at, all) => ({
         ...one,
         name: one.name ?? t('opening.numbered', { kind: one.kind, number: numberOf(one, all.slice(0, at)) }),
     }));
@@ -88,6 +91,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                     setFile(next);
                     setWithout([]);
                     setEaves({});
+                    setKinds({});
                 }}
             />
             <Faults error={query.error} />
@@ -148,6 +152,7 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                     </p>
                     <DrawnOutlines
                         outlines={result.outlines}
+                        through={result.through}
                         without={without}
                         onEave={(outline, side) => setEaves({ ...eaves, [outline]: side })}
                     />
@@ -183,7 +188,13 @@ export function FromDrawing({ onDone, start }: { onDone: () => void; start?: Fil
                             })
                         }
                     />
-                    <DrawnOpenings openings={onFaces} planes={result.planes} without={without} onWithout={setWithout} />
+                    <DrawnOpenings
+                        openings={onFaces}
+                        planes={result.planes}
+                        without={without}
+                        onWithout={setWithout}
+                        onKind={(id, kind) => setKinds({ ...kinds, [id]: kind })}
+                    />
                     <Button
                         variant="contained"
                         disabled={wanted.length === 0}
