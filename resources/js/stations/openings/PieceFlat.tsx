@@ -68,16 +68,11 @@ export function PieceFlat({ piece }: { piece: OpeningPiece }) {
                 <text x={(x0 + x1) / 2} y={y1 + 26} textAnchor="middle" fontSize="16" fontWeight="650">
                     <LenText inches={piece.length} inchesOnly />
                 </text>
-                <text
-                    x={x0 - 18}
-                    y={(y0 + y1) / 2}
-                    textAnchor="middle"
-                    fontSize="16"
-                    fontWeight="650"
-                    transform={`rotate(-90 ${x0 - 18} ${(y0 + y1) / 2})`}
-                >
-                    <LenText inches={piece.width} inchesOnly />
-                </text>
+                <g transform={`rotate(-90 ${x0 - 18} ${(y0 + y1) / 2})`}>
+                    <text x={x0 - 18} y={(y0 + y1) / 2} textAnchor="middle" fontSize="16" fontWeight="650">
+                        <LenText inches={piece.width} inchesOnly />
+                    </text>
+                </g>
                 <text x={x0} y={y1 + 48} fontSize="14" className="muted">
                     {t('openings.colour-up')}
                 </text>
