@@ -69,7 +69,7 @@ final class Words
     {
         if ($this->messages === null) {
             $this->messages = [];
-            foreach ([...glob(base_path("lang/$this->language/*.json")) ?: [], ...glob(base_path("lang/$this->language/said/*.json")) ?: []] as $file) {
+            foreach ([...glob(base_path("lang/$this->language/*.json")) ?: [], ...glob(base_path("lang/$this->language/*/*.json")) ?: []] as $file) {
                 /** @var array<string, string> $messages */
                 $messages = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
                 $this->messages += $messages;

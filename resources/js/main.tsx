@@ -4,15 +4,15 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { ErrorBoundary } from 'react-error-boundary';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { ApiError } from './api/client';
 import { ASK_AGAIN_MS, StillWorking } from './api/StillWorking';
 import { SignedIn } from './pages/SignedIn';
 import { later } from './parts/later';
 import { NotCome } from './parts/NotCome';
+import { Navigate, Route, Switch } from './parts/router';
 import { HeadingFocus } from './shell/HeadingFocus';
 import { LightProvider } from './theme/LightContext';
-import { withWords, words } from './words/i18n';
+import { withRules, withWords, words } from './words/i18n';
 
 const Workspace = later(
     'job',
@@ -22,10 +22,7 @@ const Jobs = later(
     'jobs',
     withWords(() => import('./pages/Jobs')),
 );
-const Crew = later(
-    'crew',
-    withWords(() => import('./pages/Crew')),
-);
+const Crew = later('crew', withRules(withWords(() => import('./pages/Crew'))));
 const Account = later(
     'account',
     withWords(() => import('./pages/Account')),
@@ -57,29 +54,32 @@ void words.then(() => {
         <StrictMode>
             <QueryClientProvider client={client}>
                 <LightProvider>
-                    <BrowserRouter>
-                        <HeadingFocus />
-                        <ErrorBoundary
-                            fallbackRender={({ resetErrorBoundary }) => (
-                                <NotCome part="page" broken onAgain={resetErrorBoundary} />
-                            )}
-                        >
-                            <Routes>
-                                <Route path="/sign-in" element={<SignIn />} />
-                                <Route path="/join/:token" element={<Join />} />
-                                <Route path="/forgotten" element={<Forgotten />} />
-                                <Route path="/reset/:token" element={<Reset />} />
-                                <Route element={<SignedIn />}>
-                                    <Route path="/jobs" element={<Jobs />} />
-                                    <Route path="/jobs/:job" element={<Workspace />} />
-                                    <Route path="/jobs/:job/:station" element={<Workspace />} />
-                                    <Route path="/crew" element={<Crew />} />
-                                    <Route path="/account" element={<Account />} />
-                                </Route>
-                                <Route path="*" element={<Navigate to="/jobs" replace />} />
-                            </Routes>
-                        </ErrorBoundary>
-                    </BrowserRouter>
+                    <HeadingFocus />
+                    <ErrorBoundary
+                        fallbackRender={({ resetErrorBoundary }) => (
+                            <NotCome part="page" broken onAgain={resetErrorBoundary} />
+                        )}
+                    >
+                        <Switch>
+                            <Route path="/sign-in" component={SignIn} />
+                            <Route path="/join/:token" component={Join} />
+                            <Route path="/forgotten" component={Forgotten} />
+                            <Route path="/reset/:token" component={Reset} />
+                            <Route>
+                                <SignedIn>
+                                    <Switch>
+                                        <Route path="/jobs" component={Jobs} />
+                                        <Route path="/jobs/:job/:station?" component={Workspace} />
+                                        <Route path="/crew" component={Crew} />
+                                        <Route path="/account" component={Account} />
+                                        <Route>
+                                            <Navigate to="/jobs" replace />
+                                        </Route>
+                                    </Switch>
+                                </SignedIn>
+                            </Route>
+                        </Switch>
+                    </ErrorBoundary>
                 </LightProvider>
             </QueryClientProvider>
         </StrictMode>,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useNavigate } from 'react-router';
+import { useNavigate } from '../parts/router';
 import { ApiError, call } from '../api/client';
 import { emptyJob } from '../job/edits';
 import { FieldForm } from './FieldForm';

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ApiError, type FieldFault } from '../api/client';
+import { TextInput } from '../parts/TextInput';
 
 export interface Field {
     name: string;
@@ -54,7 +54,7 @@ export function FieldForm({ fields, action, onSend, children }: FieldFormProps) 
             {fields.map((field) => {
                 const fault = faults.find((fault) => fault.field === field.name);
                 return (
-                    <TextField
+                    <TextInput
                         key={field.name}
                         name={field.name}
                         label={field.label}

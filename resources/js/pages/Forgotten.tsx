@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../parts/router';
 import { call } from '../api/client';
 import { useSession } from '../api/queries';
 import { FieldForm } from './FieldForm';

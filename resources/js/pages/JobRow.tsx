@@ -3,7 +3,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../parts/router';
 import { useCatalogue, useJobCard } from '../api/queries';
 import type { JobSummary, Member } from '../api/types';
 import type { JobCard } from '../contracts/plan';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../parts/router';
 import { AccountMenu } from '../shell/AccountMenu';
 
 /** The head of a page outside a job. */

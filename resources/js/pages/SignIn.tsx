@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { Link, Navigate, useSearchParams } from 'react-router';
+import { Link, Navigate, useSearchParams } from '../parts/router';
 import { call } from '../api/client';
 import { useSession } from '../api/queries';
 import { FieldForm } from './FieldForm';

@@ -1,11 +1,12 @@
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Navigate, Outlet, useLocation } from 'react-router';
+import { Navigate, useLocation } from '../parts/router';
 import { useSession } from '../api/queries';
 import { NewVersion } from '../parts/NewVersion';
 import { SignInAgain } from './SignInAgain';
 
 /** Screens that need somebody signed in; others are sent to the door and come back afterwards. */
-export function SignedIn() {
+export function SignedIn({ children }: { children: ReactNode }) {
     const { t } = useTranslation();
     const session = useSession();
     const { pathname, search } = useLocation();
@@ -24,7 +25,7 @@ export function SignedIn() {
     if (!session.data.user) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname + search)}`} replace />;
     return (
         <>
-            <Outlet />
+            {children}
             <NewVersion />
             <SignInAgain person={session.data.user} />
         </>

@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../parts/router';
 import { useSession } from '../api/queries';
 import { useLight } from '../theme/LightContext';
 import type { Light } from '../theme/theme';

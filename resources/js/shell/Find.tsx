@@ -3,7 +3,7 @@ import DialogContent from '@mui/material/DialogContent';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useNavigate } from 'react-router';
+import { useNavigate } from '../parts/router';
 import { useQueries } from '@tanstack/react-query';
 import { planSlice } from '../api/queries';
 import { useJob } from '../job/JobContext';

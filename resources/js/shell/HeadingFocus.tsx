@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { useLocation } from 'react-router';
+import { useLocation } from '../parts/router';
 
 /** How long a new page's heading is waited for, and looked after until its numbers are here. */
 const PATIENCE_MS = 6000;

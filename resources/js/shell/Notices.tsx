@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
-import { useNavigate } from 'react-router';
+import { useNavigate } from '../parts/router';
 import { useNewest } from '../api/queries';
 import { useJob } from '../job/JobContext';
 import { usePick } from '../job/PickContext';

@@ -1,13 +1,17 @@
 import { useIsFetching, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../parts/router';
 import { tileOf } from '../api/queries';
 import { useJob } from '../job/JobContext';
 import { later } from '../parts/later';
 import { useStations, type StationKey } from '../stations/stations';
+import { withTerms } from '../words/i18n';
 
-const Glossary = later('glossary', () => import('./Glossary'));
+const Glossary = later(
+    'glossary',
+    withTerms(() => import('./Glossary')),
+);
 
 /** The stations in working order, each with where it stands. */
 export function Rail({ here }: { here: StationKey }) {

@@ -6,13 +6,17 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { useLocation, useNavigate } from 'react-router';
+import { useLocation, useNavigate } from '../parts/router';
 import { useJob } from '../job/JobContext';
 import { later } from '../parts/later';
 import { useStations } from '../stations/stations';
+import { withTerms } from '../words/i18n';
 
 const Find = later('find', () => import('./Find'));
-const Glossary = later('glossary', () => import('./Glossary'));
+const Glossary = later(
+    'glossary',
+    withTerms(() => import('./Glossary')),
+);
 
 /** A digit opens a station, nought the tenth; a step leads to the one before and after, however many there are. */
 const DIGITS = [...Array.from({ length: 9 }, (_, i) => String(i + 1)), '0'];

@@ -1,16 +1,19 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../parts/router';
 import { useJob, type JobState } from '../job/JobContext';
 import { later } from '../parts/later';
+import { withRules } from '../words/i18n';
 import { AccountMenu } from './AccountMenu';
 import { SendFiles } from './SendFiles';
 
 const History = later('history', () => import('./History'));
-const JobSettings = later('settings', () => import('./JobSettings'));
+const JobSettings = later(
+    'settings',
+    withRules(() => import('./JobSettings')),
+);
 
 /** Which job, how it is saved, the way back, and the files it leaves in. */
 export function TopBar() {
@@ -81,32 +84,29 @@ function Arrow({
     onClick: () => void;
 }) {
     return (
-        <Tooltip title={`${label} (${keys})`}>
-            <span>
-                <IconButton
-                    aria-label={label}
-                    disabled={disabled}
-                    onClick={onClick}
-                    size="small"
-                    color="inherit"
-                    sx={{ width: 40, height: 40 }}
-                >
-                    <svg
-                        width="20"
-                        height="20"
-                        viewBox="0 0 20 20"
-                        aria-hidden="true"
-                        style={{ transform: flip ? 'scaleX(-1)' : undefined }}
-                    >
-                        <path
-                            d="M8 4 3.5 8.5 8 13 M4 8.5h7.5a5 5 0 0 1 0 8H9"
-                            fill="none"
-                            stroke="currentColor"
-                            strokeWidth="1.8"
-                        />
-                    </svg>
-                </IconButton>
-            </span>
-        </Tooltip>
+        <IconButton
+            aria-label={label}
+            title={`${label} (${keys})`}
+            disabled={disabled}
+            onClick={onClick}
+            size="small"
+            color="inherit"
+            sx={{ width: 40, height: 40 }}
+        >
+            <svg
+                width="20"
+                height="20"
+                viewBox="0 0 20 20"
+                aria-hidden="true"
+                style={{ transform: flip ? 'scaleX(-1)' : undefined }}
+            >
+                <path
+                    d="M8 4 3.5 8.5 8 13 M4 8.5h7.5a5 5 0 0 1 0 8H9"
+                    fill="none"
+                    stroke="currentColor"
+                    strokeWidth="1.8"
+                />
+            </svg>
+        </IconButton>
     );
 }

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { Navigate, useParams } from 'react-router';
+import { Navigate, useParams } from '../parts/router';
 import { call, ApiError } from '../api/client';
 import { useCatalogue } from '../api/queries';
 import { hasEnded, onSession, thePerson } from '../api/person';

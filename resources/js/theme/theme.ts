@@ -171,7 +171,6 @@ export function makeTheme(light: Light): Theme {
             },
             MuiMenuItem: { styleOverrides: { root: { '&.Mui-disabled': { opacity: 1, color: p.muted } } } },
             MuiDialogTitle: { styleOverrides: { root: { fontSize: 22, fontWeight: 700 } } },
-            MuiTooltip: { defaultProps: { enterDelay: 500 } },
             MuiFormHelperText: { styleOverrides: { root: { fontSize: size - 1, marginLeft: 2 } } },
         },
     });

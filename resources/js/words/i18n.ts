@@ -11,6 +11,22 @@ export const withWords =
         return code;
     };
 
+/** What sets house rules, with their names. */
+export const withRules =
+    <C>(load: () => Promise<C>) =>
+    async (): Promise<C> => {
+        const [code] = await Promise.all([load(), import('./rules')]);
+        return code;
+    };
+
+/** What explains the terms of the trade, with them. */
+export const withTerms =
+    <C>(load: () => Promise<C>) =>
+    async (): Promise<C> => {
+        const [code] = await Promise.all([load(), import('./glossary')]);
+        return code;
+    };
+
 /** Codes are flat (`finding.layout.rip-narrow`), so dots and colons are no separators. */
 export const words = i18next
     .use(ICU)

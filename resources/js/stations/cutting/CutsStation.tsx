@@ -2,7 +2,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';

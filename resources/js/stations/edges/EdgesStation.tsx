@@ -2,7 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';

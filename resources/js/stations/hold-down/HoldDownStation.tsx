@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import type { HeldFace } from '../../contracts/hold-down';
 import { useJob } from '../../job/JobContext';

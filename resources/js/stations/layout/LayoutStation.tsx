@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { useSearchParams, Link } from 'react-router';
+import { useSearchParams, Link } from '../../parts/router';
 import type { Layout } from '../../contracts/layout';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import { useMeasures } from '../../tape/measures';
 import { useMaking } from '../../bench/Making';
-import { Link } from 'react-router';
+import { Link } from '../../parts/router';
 import type { LoadOutSlice } from '../../contracts/load-out';
 import { Findings } from '../../bench/Findings';
 import { tipPlaces } from '../../api/tips';

@@ -2,7 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useSearchParams } from 'react-router';
+import { useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import type { OpeningPiece, OpeningView } from '../../contracts/openings';
 import { useJob } from '../../job/JobContext';

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { useMeasures, usePitch } from '../../tape/measures';
-import { Link } from 'react-router';
+import { Link } from '../../parts/router';
 import type { RoofFace, RoofSlice } from '../../contracts/roof';
 import { DeckField } from '../../bench/DeckField';
 import { Findings } from '../../bench/Findings';

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { useSearchParams } from 'react-router';
+import { useSearchParams } from '../../parts/router';
 import type { Block } from '../../contracts/roof';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useNavigate } from 'react-router';
+import { useNavigate } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import type { PlanOutline, PlanPoint } from '../../contracts/plan';
 import type { RoofCheck, RoofSlice } from '../../contracts/roof';

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../../parts/router';
 import type { Block } from '../../contracts/roof';
 import type { Plane, SurveySlice } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';

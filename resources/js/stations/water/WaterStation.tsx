@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import type { EaveShare } from '../../contracts/water';
 import type { PlanPoint } from '../../contracts/plan';
