@@ -23,19 +23,31 @@ function send(string $file, bool $isHashed): void
     require_once __DIR__.'/../../app/Http/Middleware/SecurityHeaders.php';
     $types = ['js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml', 'json' => 'application/json', 'woff2' => 'font/woff2', 'txt' => 'text/plain; charset=UTF-8', 'ico' => 'image/x-icon', 'png' => 'image/png'];
     $ending = pathinfo($file, PATHINFO_EXTENSION);
-    $content = (string) file_get_contents($file);
+    [$packed, $content] = packed($file);
     foreach (App\Http\Middleware\SecurityHeaders::ALWAYS as $name => $value) {
         header("$name: $value");
     }
     header('Content-Type: '.($types[$ending] ?? 'application/octet-stream'));
     header('Cache-Control: '.($isHashed ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('Vary: Accept-Encoding');
-    if (in_array($ending, ['js', 'css', 'svg', 'json', 'txt'], true) && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip')) {
-        header('Content-Encoding: gzip');
-        $content = (string) gzencode($content, 6);
+    if ($packed !== null) {
+        header("Content-Encoding: $packed");
     }
     header('Content-Length: '.strlen($content));
     if (($_SERVER['REQUEST_METHOD'] ?? 'GET') !== 'HEAD') {
         echo $content;
     }
+}
+
+/** @return array{string|null, string} how it is packed, as the browser takes it and the build has left it; what is sent */
+function packed(string $file): array
+{
+    $taken = array_map(trim(...), explode(',', (string) preg_replace('/;[^,]*/', '', (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''))));
+    foreach (['br' => 'br', 'gzip' => 'gz'] as $coding => $ending) {
+        if (in_array($coding, $taken, true) && is_file("$file.$ending")) {
+            return [$coding, (string) file_get_contents("$file.$ending")];
+        }
+    }
+
+    return [null, (string) file_get_contents($file)];
 }

@@ -125,6 +125,15 @@ final class ServerTest extends TestCase
             self::assertStringContainsStringIgnoringCase($line, $head);
         }
         self::assertStringEqualsFile(__DIR__.'/../../public'.$script[0], (string) gzdecode($body));
+        // Smaller still, where the browser takes that.
+        curl_setopt_array($try, [CURLOPT_HTTPHEADER => ['Accept-Encoding: gzip, deflate, br']]);
+        [$head, $smaller] = explode("\r\n\r\n", (string) curl_exec($try), 2);
+        self::assertStringContainsStringIgnoringCase('Content-Encoding: br', $head);
+        self::assertLessThan(strlen($body), strlen($smaller));
+        curl_setopt_array($try, [CURLOPT_HTTPHEADER => ['Accept-Encoding: identity']]);
+        [$head, $plain] = explode("\r\n\r\n", (string) curl_exec($try), 2);
+        self::assertStringNotContainsStringIgnoringCase('Content-Encoding', $head);
+        self::assertStringEqualsFile(__DIR__.'/../../public'.$script[0], $plain);
         // What a stranger says he forwards for is not believed.
         $try = curl_init(getenv('APP_URL').'/sign-in');
         assert($try !== false);
