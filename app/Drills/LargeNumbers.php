@@ -51,7 +51,8 @@ final class LargeNumbers
     {
         $schema = $this->resolved($schema);
         foreach ($schema->anyOf ?? [] as $one) {
-            if (($this->resolved($one)->type ?? '') === 'number') {
+            $type = $this->resolved($one)->type ?? '';
+            if ($type === 'number' || ($type === 'object' && $value instanceof stdClass)) {
                 yield from $this->places($value, $one, $name, $way);
             }
         }

@@ -20,10 +20,24 @@ final class LargeNumbersTest extends FeatureTestCase
                 self::assertSame('imbrex-job/2', $document->format);
             }
         }
-        foreach (['.holdDown.allowable', '.holdDown.allowables.clamp', '.wind.pressures.corner', '.wind.estimate.kzt', '.snow.load', '.openings.#.width', '.openings.#.cricketRise', '.roof.blocks.#.x', '.roof.planes.#.readings.#.value', '.catalogue.profiles.#.cover', '.decks.*.spacing', '.edges.*.reveal', '.temperatures.gainF', '.water.intensity', 'rules.order.extra', 'rules.snow.apart'] as $name) {
+        foreach (['.holdDown.allowable', '.holdDown.allowables.clamp', '.wind.pressures.corner', '.wind.estimate.kzt', '.snow.load', '.openings.#.width', '.openings.#.cricketRise', '.roof.blocks.#.x', '.roof.planes.#.readings.#.value', '.catalogue.profiles.#.cover', '.decks.*.spacing', '.edges.*.reveal', '.cutting.corrections.#.amount', '.observations.#.measured', '.observations.#.u', '.holdDown.faces.*.purlins.at.0', '.roof.planes.#.outline.0.0', '.roof.planes.#.placed.x', '.trims.cut.*.length', '.trims.fits.*.*.low', '.trims.shapes.*.legs.#.length', '.temperatures.gainF', '.water.intensity', 'rules.order.extra', 'rules.snow.apart'] as $name) {
             self::assertArrayHasKey($name, $names);
         }
         self::assertGreaterThan(300, count($names));
+    }
+
+    /** The drill's own jobs are worked: three marks that no line of their edge lies near were a division by nought once, at each request. */
+    public function test_jobs_of_the_drill_are_worked(): void
+    {
+        $member = $this->member();
+        foreach (glob(database_path('drills/*.json')) ?: [] as $file) {
+            $id = $this->begin($member, (string) file_get_contents($file))->assertCreated()->json('id');
+            foreach (['survey', 'cuts', 'sticks', 'hold-down', 'load-out'] as $slice) {
+                $this->getJson("/api/jobs/$id/plan/$slice")->assertOk();
+            }
+        }
+        $told = array_column((array) $this->getJson("/api/jobs/$id/plan/cuts")->json('findings'), 'message');
+        self::assertNotSame([], array_filter($told, static fn (string $one): bool => str_contains($one, 'less than the line of the others has it')));
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string|null}> a job of the drill; what its profile says; the field that is refused */

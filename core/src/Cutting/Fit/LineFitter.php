@@ -20,19 +20,35 @@ final readonly class LineFitter
 
     private const SETTLED = 1e-11;
 
+    /** Radians: a roof's edge is drawn truer than this, or marks of another edge are among them. */
+    private const MOST_TURN = 0.35;
+
     /** @param  list<TapedMark>  $marks  their order does not matter */
     public function fit(Edge $edge, array $marks): LineFit
     {
-        $line = new LineFit($edge);
         if ($marks === []) {
-            return $line;
+            return new LineFit($edge);
         }
         // Sums come out alike to the last bit.
         usort($marks, static fn (TapedMark $a, TapedMark $b): int => strnatcmp($a->observation->id, $b->observation->id));
-        $turns = self::tellAnAngle($line, $marks);
+        $turned = self::tellAnAngle(new LineFit($edge), $marks) ? $this->through($edge, $marks, true) : null;
+
+        return $turned ?? $this->through($edge, $marks, false) ?? new LineFit($edge);
+    }
+
+    /**
+     * @param  non-empty-list<TapedMark>  $marks
+     * @return LineFit|null null where no line of this edge lies near them: some of them are slips
+     */
+    private function through(Edge $edge, array $marks, bool $turns): ?LineFit
+    {
+        $line = new LineFit($edge);
         for ($step = 0; $step < self::MOST_STEPS; $step++) {
             [$move, $turn] = $this->step($line, $marks, $turns);
             $line = new LineFit($edge, $line->move + $move, $line->turn + $turn);
+            if (! is_finite($line->move) || ! (abs($line->turn) <= self::MOST_TURN)) {
+                return null;
+            }
             if (abs($move) < self::SETTLED && abs($turn) < self::SETTLED) {
                 break;
             }
@@ -61,6 +77,9 @@ final readonly class LineFitter
         $rows = array_map(fn (TapedMark $mark): array => $this->row($line, $mark, $turns), $marks);
         [$a, $b, $c] = $this->normal($rows);
         $whole = $turns ? $a * $c - $b * $b : $a;
+        if (abs($whole) <= self::SETTLED) {
+            return array_map(static fn (): float => 1.0 / count($rows), $rows);
+        }
 
         return array_map(static fn (array $row): float => $turns
             ? ($c * $row[0] ** 2 - 2.0 * $b * $row[0] * $row[1] + $a * $row[1] ** 2) / $whole
@@ -80,11 +99,11 @@ final readonly class LineFitter
         $p = array_sum(array_map(static fn (array $row): float => $row[0] * $row[2], $rows));
         $q = array_sum(array_map(static fn (array $row): float => $row[1] * $row[2], $rows));
         if (! $turns) {
-            return [$p / $a, 0.0];
+            return [fdiv($p, $a), 0.0];
         }
         $whole = $a * $c - $b * $b;
 
-        return [($c * $p - $b * $q) / $whole, ($a * $q - $b * $p) / $whole];
+        return [fdiv($c * $p - $b * $q, $whole), fdiv($a * $q - $b * $p, $whole)];
     }
 
     /**
