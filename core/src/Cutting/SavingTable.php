@@ -41,6 +41,25 @@ final class SavingTable
         $this->fill();
     }
 
+    /** @return array<int, array<int, float>> inches saved by two kinds, whichever lies below */
+    public function eitherWay(): array
+    {
+        $worth = [];
+        foreach ($this->saved as $lower => $row) {
+            foreach ($row as $upper => $saved) {
+                $worth[$lower][$upper] = $worth[$upper][$lower] = max($worth[$lower][$upper] ?? 0.0, $saved);
+            }
+        }
+
+        return $worth;
+    }
+
+    /** Blanks that are alike have one. */
+    public function kindOf(int $number): int
+    {
+        return $this->kindOf[$number];
+    }
+
     private function fill(): void
     {
         $uppers = [];

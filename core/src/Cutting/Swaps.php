@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 /**
- * Makes pairs better by changing partners: the blanks of two pairs, then of three, are paired as well as they can be; one without a partner counts as a pair
- * with nobody. Every change saves more than it gives up, so it ends.
+ * Makes pairs better by changing partners: the blanks of two pairs are paired as well as they can be, then chains of them; one without a partner counts
+ * as a pair with nobody. Every change saves more than it gives up, so it ends.
  */
 final class Swaps
 {
     /** Rounds through all pairs at most; two or three are usual. */
     private const ROUNDS = 12;
 
-    /** So many pairs and single ones are looked through by two; so many by three. Of more a hundredth is nothing to look for by hand. */
+    /** So many pairs and single ones are looked through by two; so many by chains. Of more a hundredth is nothing to look for by hand. */
     private const BY_TWO = 900;
 
-    private const BY_THREE = 60;
+    private const BY_CHAIN = 80;
 
     private const HAIR = 1e-6;
 
@@ -33,11 +33,10 @@ final class Swaps
     {
         $single = array_values(array_diff($count === 0 ? [] : range(0, $count - 1), ...$pairs));
         $all = [...$pairs, ...array_map(static fn (int $one): array => [$one, null], $single)];
-        for ($round = 0; $round < self::ROUNDS && count($all) <= self::BY_TWO; $round++) {
-            $changed = $this->byTwo($all);
-            if (! $changed && (count($all) > self::BY_THREE || ! $this->byThree($all))) {
-                break;
-            }
+        for ($round = 0; $round < self::ROUNDS && count($all) <= self::BY_TWO && $this->byTwo($all); $round++) {
+        }
+        if (count($all) <= self::BY_CHAIN) {
+            $all = (new PartnerChains($this->table, $all))->best();
         }
         $kept = [];
         foreach ($all as [$one, $other]) {
@@ -63,29 +62,6 @@ final class Swaps
                 if ($best[0] > $this->worth(...$all[$i]) + $this->worth(...$all[$j]) + self::HAIR) {
                     [$all[$i], $all[$j]] = $best[1];
                     $changed = true;
-                }
-            }
-        }
-
-        return $changed;
-    }
-
-    /**
-     * @param  list<array{int|null, int|null}>  $all
-     *
-     * @param-out  list<array{int|null, int|null}>  $all
-     */
-    private function byThree(array &$all): bool
-    {
-        $changed = false;
-        for ($i = 0; $i < count($all); $i++) {
-            for ($j = $i + 1; $j < count($all); $j++) {
-                for ($k = $j + 1; $k < count($all); $k++) {
-                    $best = $this->best([...$all[$i], ...$all[$j], ...$all[$k]]);
-                    if ($best[0] > $this->worth(...$all[$i]) + $this->worth(...$all[$j]) + $this->worth(...$all[$k]) + self::HAIR) {
-                        [$all[$i], $all[$j], $all[$k]] = $best[1];
-                        $changed = true;
-                    }
                 }
             }
         }
