@@ -16,9 +16,9 @@ final class MovementRules
         return [
             HouseRule::number('move.cold', RuleUnit::Fahrenheit, -5.0, -60.0, 60.0),
             HouseRule::number('move.hotAir', RuleUnit::Fahrenheit, 100.0, 60.0, 130.0),
-            HouseRule::number('move.white', RuleUnit::Fahrenheit, 40.0, 0.0, 120.0),
-            HouseRule::number('move.mid', RuleUnit::Fahrenheit, 60.0, 0.0, 120.0),
-            HouseRule::number('move.dark', RuleUnit::Fahrenheit, 80.0, 0.0, 120.0),
+            HouseRule::number('move.white', RuleUnit::FahrenheitMore, 40.0, 0.0, 120.0),
+            HouseRule::number('move.mid', RuleUnit::FahrenheitMore, 60.0, 0.0, 120.0),
+            HouseRule::number('move.dark', RuleUnit::FahrenheitMore, 80.0, 0.0, 120.0),
             HouseRule::number('move.engaged', RuleUnit::Inches, 0.25, 0.0, 1.0),
             HouseRule::number('move.splice', RuleUnit::Inches, 0.1875, 0.0, 1.0),
             HouseRule::number('move.habitLeast', RuleUnit::Inches, 0.25, 0.0, 1.0),

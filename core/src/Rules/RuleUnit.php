@@ -16,5 +16,7 @@ enum RuleUnit: string
     case MoneyPerInch = 'money per in';
     case Points = 'points';
     case Fahrenheit = '°F';
+    /** How much hotter. */
+    case FahrenheitMore = '°F more';
     case Choice = 'choice';
 }

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { HouseRule } from '../api/types';
+import { ruleUnit } from './ruleUnits';
 
 interface RuleTableProps {
     rules: HouseRule[];
@@ -79,6 +80,7 @@ type OneRuleProps = Omit<RuleTableProps, 'rules'> & { rule: HouseRule; currency:
 function Rule({ rule, own, metric, disabled, onSet, onReset, currency }: OneRuleProps) {
     const { t } = useTranslation();
     const usual = metric ? rule.metric : rule.default;
+    const unit = ruleUnit(rule.unit, metric ?? false, currency);
     return (
         <li data-rule={rule.key}>
             <div title={rule.key}>
@@ -86,16 +88,16 @@ function Rule({ rule, own, metric, disabled, onSet, onReset, currency }: OneRule
                 <div className="muted small">{t(`rule.${rule.key}`)}</div>
             </div>
             <RuleValue
-                key={String(own[rule.key])}
+                key={`${String(own[rule.key])} ${unit.name}`}
                 rule={rule}
-                unit={rule.unit.replace('money', currency)}
+                unit={unit}
                 value={own[rule.key] ?? usual}
                 disabled={disabled}
                 onSet={(value) => onSet(rule.key, value)}
             />
             {rule.key in own ? (
                 <Button size="small" disabled={disabled} onClick={() => onReset(rule.key)}>
-                    {t('rules.reset', { value: shownAs(usual) })}
+                    {t('rules.reset', { value: shownAs(usual, unit) })}
                 </Button>
             ) : (
                 <span className="muted">{t('rules.is-default')}</span>
@@ -104,14 +106,15 @@ function Rule({ rule, own, metric, disabled, onSet, onReset, currency }: OneRule
     );
 }
 
-function shownAs(value: number | string): string {
-    return typeof value === 'number' ? String(Math.round(value * 10000) / 10000) : value;
+/** To the precision one would type it with. */
+function shownAs(value: number | string, unit: ReturnType<typeof ruleUnit>): string {
+    return typeof value === 'number' ? String(Math.round(unit.show(value) * 10000) / 10000) : value;
 }
 
 interface RuleValueProps {
     rule: HouseRule;
-    /** What its number counts, in words. */
-    unit: string;
+    /** What its number counts. */
+    unit: ReturnType<typeof ruleUnit>;
     value: number | string;
     disabled: boolean;
     onSet: (value: number | string) => void;
@@ -119,7 +122,7 @@ interface RuleValueProps {
 
 function RuleValue({ rule, unit, value, disabled, onSet }: RuleValueProps) {
     const { t } = useTranslation();
-    const [typed, setTyped] = useState(shownAs(value));
+    const [typed, setTyped] = useState(shownAs(value, unit));
     const name = t(`rule-name.${rule.key}`);
     if (rule.choices.length > 0) {
         return (
@@ -142,8 +145,11 @@ function RuleValue({ rule, unit, value, disabled, onSet }: RuleValueProps) {
             </TextField>
         );
     }
-    const number = Number(typed);
-    const bad = typed.trim() === '' || !Number.isFinite(number) || number < rule.least || number > rule.most;
+    const number = unit.keep(Number(typed));
+    // What is shown is rounded: the bounds themselves are taken.
+    const within = number >= rule.least - 1e-4 && number <= rule.most + 1e-4;
+    const bad = typed.trim() === '' || !Number.isFinite(number) || !within;
+    const set = () => onSet(Math.min(rule.most, Math.max(rule.least, number)));
     return (
         <TextField
             size="small"
@@ -151,15 +157,21 @@ function RuleValue({ rule, unit, value, disabled, onSet }: RuleValueProps) {
             disabled={disabled}
             error={bad}
             helperText={
-                bad ? t('fault.rule-range', { least: shownAs(rule.least), most: shownAs(rule.most), unit }) : unit
+                bad
+                    ? t('fault.rule-range', {
+                          least: shownAs(rule.least, unit),
+                          most: shownAs(rule.most, unit),
+                          unit: unit.name,
+                      })
+                    : unit.name
             }
             slotProps={{ htmlInput: { 'aria-label': name, inputMode: 'decimal' } }}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => {
-                if (!bad && shownAs(value) !== typed.trim()) onSet(number);
+                if (!bad && shownAs(value, unit) !== typed.trim()) set();
             }}
             onKeyDown={(event) => {
-                if (event.key === 'Enter' && !bad && shownAs(value) !== typed.trim()) onSet(number);
+                if (event.key === 'Enter' && !bad && shownAs(value, unit) !== typed.trim()) set();
             }}
         />
     );

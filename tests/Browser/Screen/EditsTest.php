@@ -18,6 +18,22 @@ final class EditsTest extends TestCase
 
         JS;
 
+    /** A rule of ten inches is typed as 254 mm on a metric job, and kept in inches. */
+    public function test_rules_are_typed_in_the_jobs_units(): void
+    {
+        $this->plays(<<<'JS'
+            const { ruleUnit } = await load('bench/ruleUnits.ts');
+            const near = (a, b) => assert.ok(Math.abs(a - b) < 1e-9, `${a} is not ${b}`);
+            for (const [unit, name, kept, typed] of [['in', 'mm', 10, 254], ['°F', '°C', 14, -10], ['°F more', '°C more', 45, 25], ['money per in', 'USD per cm', 2.54, 1], ['count', 'count', 7, 7]]) {
+                const own = ruleUnit(unit, true, 'USD');
+                assert.equal(own.name, name);
+                near(own.show(kept), typed);
+                near(own.keep(typed), kept);
+                near(ruleUnit(unit, false, 'USD').show(kept), kept);
+            }
+            JS);
+    }
+
     /** The twin of the core's Measures, on the same cases. */
     public function test_measures_are_said_as_the_core_says_them(): void
     {

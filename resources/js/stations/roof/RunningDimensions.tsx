@@ -7,8 +7,8 @@ import { wallsOf } from './blockGeometry';
 /** Marks nearer together on screen than their lengths can be read are left out. */
 const ROOM_UP = 22;
 /** Of a character as large as they are drawn; what stands round a length. */
-const CHARACTER = 7.2;
-const ROUND = 10;
+const CHARACTER = 7.8;
+const ROUND = 14;
 /** Room between the drawing's side and the chain of dimensions, at least. */
 const LEAST = 56;
 
