@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Accounts\Role;
 use App\Models\Invitation;
 use App\Models\User;
+use App\Plans\KeptCards;
 use App\Revisions\JobStore;
 use Database\Factories\UserFactory;
 use Database\Seeders\DatabaseSeeder;
@@ -187,7 +188,7 @@ final class AccountTest extends FeatureTestCase
     {
         app()->detectEnvironment(static fn (): string => 'production');
         $this->expectException(LogicException::class);
-        (new DatabaseSeeder)->run(app(JobStore::class));
+        (new DatabaseSeeder)->run(app(JobStore::class), app(KeptCards::class));
     }
 
     public function test_answers_carry_the_headers_that_keep_others_out(): void
