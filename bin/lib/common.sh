@@ -68,7 +68,15 @@ need_node_packages() {
 
 need_front_end() {
     [ -f public/build/manifest.json ] || rm -f var/stamps/build
-    once_for build "package.json package-lock.json vite.config.ts tsconfig.json resources/js resources/contracts.mjs resources/notices.mjs lang contracts" front_end_build
+    once_for build "package.json package-lock.json vite.config.ts tsconfig.json resources/js resources/contracts.mjs resources/notices.mjs resources/pack.mjs lang contracts" front_end_build
+}
+
+# What is kept does not outlive the code that made it: its hash is worked out once, not at each request. While code is changed under way it is left out.
+know_programme() {
+    rm -f bootstrap/cache/programme
+    [ "${dev:-no}" = yes ] && return
+    php -r 'require "vendor/autoload.php"; echo App\Plans\Programme::read(App\Plans\Programme::MADE_BY);' >bootstrap/cache/programme.new
+    mv bootstrap/cache/programme.new bootstrap/cache/programme
 }
 
 # For commands that must be quick and quiet.
@@ -194,6 +202,7 @@ run_web() {
     local port="$1" log="$2" tries=0
     shift 2
     export APP_URL="http://127.0.0.1:$port" PHP_CLI_SERVER_WORKERS=4
+    know_programme
     php -d opcache.enable=1 "${jit[@]}" -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=1 -d variables_order=EGPCS -d expose_php=0 \
         -d memory_limit=256M -d upload_max_filesize=5M -d post_max_size=6M "$@" \
         -S "127.0.0.1:$port" -t public bin/lib/router.php >>"$log" 2>&1 &

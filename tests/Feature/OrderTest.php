@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Order;
 use App\Models\OrderFile;
+use App\Stations\LoadOut\KeptOrder;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use LogicException;
 
 /** A released order is a document: what was ordered, by whom, when, of which plan, whatever becomes of the job. */
@@ -34,10 +37,41 @@ final class OrderTest extends FeatureTestCase
         $this->save($user, $job, self::document(['system' => ['profile' => 'snap-lock-1.5-16', 'material' => 'steel', 'colour' => 'red']]), 1)->assertOk();
         $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', true);
         $order = Order::query()->firstOrFail();
-        $order->lines = array_diff_key((array) $order->lines, ['colour' => null]);
+        // One from before colours were kept says nothing of any.
+        $order->lines = array_diff_key((array) $order->lines, ['colour' => null, 'format' => null]);
         $order->save();
         $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', false);
         self::assertStringContainsString(',red,', (string) $this->get("/api/jobs/$job->id/files/cut-list.csv")->assertOk()->getContent());
+    }
+
+    /** An order is held against today by what its own format told: what is told since changes none; what it had none of and has now does. */
+    public function test_an_old_order_is_compared_by_its_own_format(): void
+    {
+        $kept = KeptOrder::of(['pieces' => 2, 'lines' => [['length' => 100, 'quantity' => 2]]]);
+        self::assertFalse(KeptOrder::isChanged($kept, KeptOrder::of(['pieces' => 2, 'lines' => [['length' => 100, 'quantity' => 2, 'pack' => 'new']], 'pallets' => 1])));
+        self::assertTrue(KeptOrder::isChanged($kept, KeptOrder::of(['pieces' => 2, 'lines' => [['length' => 101, 'quantity' => 2]]])));
+        self::assertTrue(KeptOrder::isChanged($kept, KeptOrder::of(['pieces' => 2, 'lines' => [['length' => 100, 'quantity' => 2], ['length' => 90, 'quantity' => 1]]])));
+        self::assertTrue(KeptOrder::isChanged($kept, KeptOrder::of(['pieces' => 2, 'lines' => [['length' => 100, 'quantity' => 2]], 'endPlugs' => 6])));
+        // From before plugs were told.
+        self::assertFalse(KeptOrder::isChanged(KeptOrder::told($kept), KeptOrder::of(['pieces' => 2, 'lines' => [['length' => 100, 'quantity' => 2]], 'endPlugs' => 6])));
+    }
+
+    /** Its papers are made before anybody has to wait for the job; where another order took the number meanwhile they are made again, and bear the next. */
+    public function test_papers_bear_the_number_and_the_time_of_their_order(): void
+    {
+        $user = $this->member();
+        $job = $this->job($user);
+        $meanwhile = false;
+        DB::listen(static function (QueryExecuted $query) use (&$meanwhile, $job, $user): void {
+            if (! $meanwhile && str_contains($query->sql, 'for update')) {
+                $meanwhile = true;
+                DB::table('orders')->insert(['job_id' => $job->id, 'number' => 1, 'revision' => 0, 'lines' => '{}', 'released_by' => $user->id, 'released_by_name' => 'Wren', 'created_at' => now()]);
+            }
+        });
+        $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"'])->assertCreated()->assertJsonPath('number', 2);
+        $order = Order::query()->where('number', 2)->firstOrFail();
+        [, $line] = self::table((string) $this->get("/api/jobs/$job->id/orders/$order->id/files/cut-list.csv")->assertOk()->getContent());
+        self::assertSame(['2', $user->name, $order->created_at->utc()->toIso8601ZuluString()], array_slice($line, 14, 3));
     }
 
     public function test_an_order_released_again_because_no_answer_came_is_stored_once(): void

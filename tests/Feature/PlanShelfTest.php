@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Plans\PlanShelf;
+use App\Plans\Programme;
 use App\Plans\Shelf;
 use App\Stations\JobReader;
 use App\Stations\Station;
@@ -41,6 +42,24 @@ final class PlanShelfTest extends FeatureTestCase
             self::assertSame($plan->worked(), $kept->worked(), 'what was worked need not be worked again');
             self::assertSame(json_encode($write(self::boathouse(), null)), json_encode($write($kept, null)), $name);
         }
+    }
+
+    /** By what the code says: a file that is written anew as it was changes nothing, another letter does; all that is loaded, put into words or drawn counts. */
+    public function test_what_is_kept_knows_the_code_that_made_it(): void
+    {
+        mkdir($this->folder);
+        file_put_contents("$this->folder/a", 'one');
+        $before = Programme::read([$this->folder]);
+        touch("$this->folder/a", time() - 500);
+        self::assertSame($before, Programme::read([$this->folder]));
+        file_put_contents("$this->folder/a", 'two');
+        self::assertNotSame($before, Programme::read([$this->folder]));
+
+        $loaded = json_decode((string) file_get_contents(base_path('composer.json')), true)['autoload'];
+        foreach ([...array_values($loaded['psr-4']), ...$loaded['files'], 'lang/en/shared.json', 'resources/views/app.blade.php', 'resources/fonts', 'composer.lock', 'package-lock.json'] as $place) {
+            self::assertNotSame([], array_filter([...Programme::MADE_BY, 'database'], static fn (string $own): bool => str_starts_with($place, $own)), $place);
+        }
+        self::assertMatchesRegularExpression('/^[0-9a-f]{16}$/', Programme::version());
     }
 
     public function test_a_plan_of_another_version_or_key_is_not_read(): void

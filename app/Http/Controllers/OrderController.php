@@ -9,6 +9,7 @@ use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
 use App\Models\Order;
 use App\Plans\PlanCache;
+use App\Stations\LoadOut\KeptOrder;
 use App\Stations\LoadOut\OrderRelease;
 use App\Stations\LoadOut\ServesWriter;
 use App\Words\Words;
@@ -83,9 +84,8 @@ final class OrderController
             'revision' => $order->revision,
             'releasedBy' => $order->released_by_name,
             'releasedAt' => $order->created_at->toIso8601String(),
-            'order' => $order->lines,
-            // One from before colours were kept says nothing of any.
-            'changed' => $order->lines != (array_key_exists('colour', $order->lines) ? $today : array_diff_key($today, ['colour' => null])),
+            'order' => KeptOrder::told($order->lines),
+            'changed' => KeptOrder::isChanged($order->lines, $today),
             'serves' => $serves,
         ];
     }

@@ -17,6 +17,7 @@ use App\Stations\StationFile;
 use App\Stations\Stations;
 use Closure;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
@@ -29,31 +30,50 @@ final readonly class OrderRelease
     }
 
     /**
-     * Of one revision there is one order: whoever releases it again, because no answer came, is given that one.
+     * Of one revision there is one order: whoever releases it again, because no answer came, is given that one. Its papers are made before anybody has to wait: only
+     * where another order took its number meanwhile they are made again.
      *
      * @param  Plan  $plan  of the job's newest revision; it may be ordered
      */
     public function of(Job $job, Plan $plan, User $by): Order
     {
-        return DB::transaction(function () use ($job, $plan, $by): Order {
-            Job::query()->lockForUpdate()->findOrFail($job->id);
-            $order = $job->orders()->where('revision', $job->revision)->first();
-            if ($order !== null) {
-                return $order;
-            }
-            $order = $job->orders()->create([
-                'number' => (int) $job->orders()->max('number') + 1,
-                'revision' => $job->revision,
-                'lines' => $this->order($plan),
-                'released_by' => $by->id,
-                'released_by_name' => $by->name,
-            ]);
-            foreach ($this->files() as $file) {
-                $this->keep($order, $job->at($order->revision), $file, static fn (): Plan => $plan);
-            }
+        $revision = $job->at($job->revision);
+        $lines = $this->order($plan);
+        do {
+            $release = new Release((int) $job->orders()->max('number') + 1, $by->name, Carbon::now()->startOfSecond()->utc()->toIso8601ZuluString());
+            $papers = $this->before($job) === null ? array_map(fn (StationFile $file): array => $this->paper($file, $release, $revision, static fn (): Plan => $plan), $this->files()) : [];
+            $order = DB::transaction(fn (): ?Order => $this->released($job, $release, $lines, $papers, $by));
+        } while ($order === null);
 
-            return $order;
-        });
+        return $order;
+    }
+
+    private function before(Job $job): ?Order
+    {
+        return $job->orders()->where('revision', $job->revision)->first();
+    }
+
+    /**
+     * @param  array<string, mixed>  $lines
+     * @param  list<array{name: string, type: string, content: string}>  $papers
+     * @return Order|null null where its number is another's by now
+     */
+    private function released(Job $job, Release $release, array $lines, array $papers, User $by): ?Order
+    {
+        Job::query()->lockForUpdate()->findOrFail($job->id);
+        $before = $this->before($job);
+        if ($before !== null) {
+            return $before;
+        }
+        if ($job->orders()->where('number', $release->number)->exists()) {
+            return null;
+        }
+        $order = $job->orders()->make(['number' => $release->number, 'revision' => $job->revision, 'lines' => $lines, 'released_by' => $by->id, 'released_by_name' => $by->name]);
+        // As its papers say.
+        $order->forceFill(['created_at' => $release->at])->save();
+        $order->files()->createMany($papers);
+
+        return $order;
     }
 
     /** One of its files; an order from before files were kept has it made of its revision, once. */
@@ -79,16 +99,22 @@ final readonly class OrderRelease
     /** @return array<string, mixed> as it is kept: numbers as JSON has them */
     public function order(Plan $plan): array
     {
-        return json_decode((string) json_encode($this->writer->order($plan->of(LoadOutStage::class)->order)), true);
+        return KeptOrder::of(json_decode((string) json_encode($this->writer->order($plan->of(LoadOutStage::class)->order)), true));
     }
 
     /** @param  Closure(): Plan  $plan  of the revision */
     private function keep(Order $order, JobRevision $revision, StationFile $file, Closure $plan): OrderFile
     {
-        $release = new Release($order->number, $order->released_by_name, $order->created_at->utc()->toIso8601ZuluString());
-        $edition = new Edition($revision->number, $revision->decoded(...), $plan, release: $release);
+        return $order->files()->create($this->paper($file, new Release($order->number, $order->released_by_name, $order->created_at->utc()->toIso8601ZuluString()), $revision, $plan));
+    }
 
-        return $order->files()->create(['name' => $file->name, 'type' => $file->type, 'content' => (string) $this->contents->of($file, $edition)]);
+    /**
+     * @param  Closure(): Plan  $plan  of the revision
+     * @return array{name: string, type: string, content: string}
+     */
+    private function paper(StationFile $file, Release $release, JobRevision $revision, Closure $plan): array
+    {
+        return ['name' => $file->name, 'type' => $file->type, 'content' => (string) $this->contents->of($file, new Edition($revision->number, $revision->decoded(...), $plan, release: $release))];
     }
 
     /** @return list<StationFile> */
