@@ -12,7 +12,7 @@ final class ScreenCode
     private const PRELUDE = <<<'JS'
         import { runnerImport } from 'vite';
         import assert from 'node:assert/strict';
-        import { readFileSync } from 'node:fs';
+        import { readdirSync, readFileSync } from 'node:fs';
         const load = async (file) => (await runnerImport(`./resources/js/${file}`, { configFile: false, logLevel: 'error' })).module;
         const tell = (value) => process.stdout.write(JSON.stringify(value));
 

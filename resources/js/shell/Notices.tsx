@@ -5,6 +5,8 @@ import { useNewest } from '../api/queries';
 import { useJob } from '../job/JobContext';
 import { usePick } from '../job/PickContext';
 import type { Refused } from '../job/refusals';
+import { mendedAt } from '../stations/mending';
+import { useStations } from '../stations/stations';
 import { ChangeLine } from './ChangeLine';
 
 /** What stands between the job on this screen and the job as it is kept: said above every station, until it is settled. */
@@ -47,7 +49,7 @@ function OneRefused({ refused }: { refused: Refused }) {
     const job = useJob();
     const go = useNavigate();
     const { setPick } = usePick();
-    const where = whereIs(refused, job.document);
+    const where = mendedAt(useStations(), refused.place, job.document);
     return (
         <div className="rowed">
             <span style={{ flex: '1 1 260px' }}>{refused.message}</span>
@@ -58,7 +60,7 @@ function OneRefused({ refused }: { refused: Refused }) {
                     variant="outlined"
                     onClick={() => {
                         if (where.pick) setPick(where.pick);
-                        void go(`/jobs/${job.id}/${where.to}`);
+                        void go(`/jobs/${job.id}/${where.station.key}${where.query ? `?${where.query}` : ''}`);
                     }}
                 >
                     {t('save.refused.show')}
@@ -96,28 +98,4 @@ function Newer() {
             </Button>
         </div>
     );
-}
-
-/** The station where what was refused is mended, and what to pick there. */
-function whereIs(
-    { place }: Refused,
-    document: ReturnType<typeof useJob>['document'],
-): { to: string; pick?: { kind: 'block' | 'face'; id: string } } | null {
-    const [part, list, thing, , reading] = place.map((step) => ('id' in step ? step.id : step.field));
-    if (part === 'roof' && list === 'planes' && thing) {
-        const plane = document.roof.planes?.find((one) => one.id === thing);
-        const quantity = plane?.readings?.find((one) => one.id === reading);
-        const measure = quantity
-            ? `&measure=${[quantity.quantity, quantity.corner, quantity.to].filter((one) => one !== undefined).join('-')}`
-            : '';
-        return { to: `survey?plane=${thing}${measure}`, pick: { kind: 'face', id: thing } };
-    }
-    if (part === 'roof')
-        return { to: 'roof', ...(list === 'blocks' && thing ? { pick: { kind: 'block', id: thing } } : {}) };
-    if (part === 'openings') {
-        const face = document.openings?.find((one) => one.id === list)?.face;
-        return { to: face ? `layout?face=${encodeURIComponent(face)}` : 'layout' };
-    }
-    if (part === 'layout') return { to: list ? `layout?face=${encodeURIComponent(list)}` : 'layout' };
-    return part === 'cutting' ? { to: 'cuts' } : null;
 }

@@ -3,7 +3,10 @@ import { useCatalogue } from '../api/queries';
 import type { Station } from './Station';
 
 const files = import.meta.glob<{ station: Station }>('./*/station.ts', { eager: true });
-const built = new Map(Object.values(files).map(({ station }) => [station.key, station]));
+const built = new Map<Station['key'], Station>(Object.values(files).map(({ station }) => [station.key, station]));
+
+/** All there are, in no order. */
+export const allStations: Station[] = [...built.values()];
 
 export type StationKey = Station['key'];
 

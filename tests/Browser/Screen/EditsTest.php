@@ -18,6 +18,27 @@ final class EditsTest extends TestCase
 
         JS;
 
+    /** Whatever of a document is refused has a station where it is mended, and the nearest part says where. */
+    public function test_every_part_of_a_document_has_its_station(): void
+    {
+        $this->plays(<<<'JS'
+            const { mendedAt } = await load('stations/mending.ts');
+            const keys = readdirSync('resources/js/stations', { withFileTypes: true }).filter((one) => one.isDirectory()).map((one) => one.name);
+            const stations = await Promise.all(keys.map(async (key) => (await load(`stations/${key}/station.ts`)).station));
+            const parts = Object.keys(JSON.parse(readFileSync('contracts/job.schema.json', 'utf8')).properties);
+            const at = (...steps) => mendedAt(stations, steps.map((field) => ({ field })), boathouse);
+            // What stands in the job's own dialog.
+            const apart = ['format', 'name', 'note', 'units', 'rules'];
+            assert.deepEqual(parts.filter((part) => at(part) === null), apart);
+            const told = (...steps) => { const { station, query, pick } = at(...steps); return [station.key, query ?? pick?.id]; };
+            assert.deepEqual(told('roof', 'planes', 'P1'), ['survey', 'plane=P1']);
+            assert.deepEqual(told('roof', 'blocks', 'hall', 'width'), ['roof', 'hall']);
+            assert.deepEqual(told('openings', 'o1', 'width'), ['openings', 'opening=o1']);
+            assert.deepEqual(told('holdDown', 'faces', 'hall.S', 'spacing'), ['hold-down', 'face=hall.S']);
+            assert.deepEqual(told('edges', 'eave-hall.S', 'reveal'), ['edges', 'edge=eave-hall.S']);
+            JS);
+    }
+
     /** A rule of ten inches is typed as 254 mm on a metric job, and kept in inches. */
     public function test_rules_are_typed_in_the_jobs_units(): void
     {

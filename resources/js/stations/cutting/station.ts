@@ -6,4 +6,5 @@ export const station = {
     keys: ['flip', 'next'],
     searches: 'cuts',
     places: (_, slice) => (slice?.panels ?? []).map(({ id, name }) => ({ name, to: `cuts?piece=${id}` })),
+    parts: { cutting: () => ({}), observations: () => ({}) },
 } as const satisfies Station<'cuts'>;

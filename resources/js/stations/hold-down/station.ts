@@ -4,4 +4,10 @@ export const station = {
     key: 'hold-down',
     screen: () => import('./HoldDownStation'),
     keys: ['seams'],
+    parts: {
+        holdDown: ([list, face]) => (list === 'faces' && face ? { query: `face=${encodeURIComponent(face)}` } : {}),
+        wind: () => ({}),
+        snow: () => ({}),
+        temperatures: () => ({}),
+    },
 } as const satisfies Station;

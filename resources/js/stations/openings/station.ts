@@ -9,4 +9,5 @@ export const station = {
             name: `${one.name} · ${one.faceName}`,
             to: `openings?opening=${one.id}`,
         })),
+    parts: { openings: ([opening]) => (opening ? { query: `opening=${encodeURIComponent(opening)}` } : {}) },
 } as const satisfies Station<'openings'>;

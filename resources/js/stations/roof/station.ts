@@ -6,4 +6,8 @@ export const station = {
     screen: () => import('./RoofStation'),
     keys: ['block', 'view', 'handles'],
     places: (document) => blocksOf(document).map(({ id, name }) => ({ name, to: `roof?block=${id}` })),
+    parts: {
+        roof: ([list, block]) => (list === 'blocks' && block ? { pick: { kind: 'block', id: block } } : {}),
+        decks: ([face]) => (face ? { pick: { kind: 'face', id: face } } : {}),
+    },
 } as const satisfies Station;

@@ -4,4 +4,5 @@ export const station = {
     key: 'water',
     screen: () => import('./WaterStation'),
     keys: ['drop'],
+    parts: { water: () => ({}) },
 } as const satisfies Station;
