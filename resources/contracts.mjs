@@ -1,11 +1,10 @@
-// Puts the parts of contracts/ together into the published schemas, and compiles them to the types of the front end:
-// resources/js/contracts/<part>.ts for contracts/*/<part>.json. With --check nothing is written: it fails where a
-// published schema is not what its parts make.
+// Compiles the schemas of contracts/ (`imbrex:contract` puts their parts together) to the types of the front end:
+// resources/js/contracts/<part>.ts for contracts/*/<part>.json.
 import { compile } from 'json-schema-to-typescript';
+import { execFileSync } from 'node:child_process';
 import { mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 
 const TYPES = 'resources/js/contracts';
-const check = process.argv.includes('--check');
 
 /** The parts of one schema, its own file first. */
 async function read(name) {
@@ -14,22 +13,12 @@ async function read(name) {
     return Promise.all(parts.map(async (part) => ({ part, schema: JSON.parse(await readFile(`contracts/${name}/${part}.json`, 'utf8')) })));
 }
 
-/** Objects field by field, lists one after the other; a field of two parts must be an object or a list in both. */
-function merge(into, from, path = '') {
-    const merged = { ...into };
-    for (const [key, value] of Object.entries(from)) {
-        const was = merged[key];
-        if (was === undefined) {
-            merged[key] = value;
-        } else if (Array.isArray(was) && Array.isArray(value)) {
-            merged[key] = [...was, ...value];
-        } else if (typeof was === 'object' && typeof value === 'object' && !Array.isArray(was) && path !== '/$defs') {
-            merged[key] = merge(was, value, `${path}/${key}`);
-        } else {
-            throw new Error(`two parts define ${path}/${key}`);
-        }
-    }
-    return merged;
+/** A list with room for so many is a list; a pair stays a pair. */
+function shortened(node) {
+    if (typeof node !== 'object' || node === null) return node;
+    if (Array.isArray(node)) return node.map(shortened);
+    const left = Object.entries(node).filter(([key]) => key !== 'maxItems' || node.minItems === node.maxItems);
+    return Object.fromEntries(left.map(([key, value]) => [key, shortened(value)]));
 }
 
 /** Which part each definition stands in, by the name of its type. */
@@ -48,42 +37,31 @@ function declarations(text) {
 const files = {};
 for (const name of ['job', 'plan']) {
     const parts = await read(name);
-    const schema = parts.reduce((all, { schema }) => merge(all, schema), {});
-    const published = `contracts/${name}.schema.json`;
-    const text = `${JSON.stringify(schema, null, 4)}\n`;
-    if (check) {
-        if ((await readFile(published, 'utf8')) !== text) {
-            throw new Error(`${published} is not what contracts/${name}/ makes: run npm run types`);
-        }
-        continue;
-    }
-    await writeFile(published, text);
+    const schema = JSON.parse(execFileSync('php', ['artisan', 'imbrex:contract', name], { encoding: 'utf8', maxBuffer: 64e6, env: { ...process.env, LOG_CHANNEL: 'null' } }));
     const home = homes(parts);
-    const compiled = await compile(schema, name, { additionalProperties: false, bannerComment: '', unreachableDefinitions: true, style: { singleQuote: true, tabWidth: 4, printWidth: 120 } });
+    const compiled = await compile(shortened(schema), name, { additionalProperties: false, bannerComment: '', unreachableDefinitions: true, style: { singleQuote: true, tabWidth: 4, printWidth: 120 } });
     for (const { code, name: type } of declarations(compiled)) {
         (files[home[type] ?? name] ??= []).push({ code, type });
     }
 }
-if (!check) {
-    const home = Object.fromEntries(Object.entries(files).flatMap(([part, all]) => all.map(({ type }) => [type, part])));
-    await rm(TYPES, { recursive: true, force: true });
-    await mkdir(TYPES, { recursive: true });
-    for (const [part, all] of Object.entries(files)) {
-        const code = all.map((one) => one.code.trim()).join('\n\n');
-        const from = {};
-        for (const [, word] of code.matchAll(/\b([A-Z]\w+)\b/g)) {
-            if (home[word] && home[word] !== part) {
-                (from[home[word]] ??= new Set()).add(word);
-            }
+const home = Object.fromEntries(Object.entries(files).flatMap(([part, all]) => all.map(({ type }) => [type, part])));
+await rm(TYPES, { recursive: true, force: true });
+await mkdir(TYPES, { recursive: true });
+for (const [part, all] of Object.entries(files)) {
+    const code = all.map((one) => one.code.trim()).join('\n\n');
+    const from = {};
+    for (const [, word] of code.matchAll(/\b([A-Z]\w+)\b/g)) {
+        if (home[word] && home[word] !== part) {
+            (from[home[word]] ??= new Set()).add(word);
         }
-        const imports = Object.entries(from).map(([file, words]) => `import type { ${[...words].sort().join(', ')} } from './${file}';\n`);
-        await writeFile(`${TYPES}/${part}.ts`, `/* From contracts/, made by npm run types. */\n${imports.join('')}\n${code}\n`);
     }
-    // What each slice and each tile of the plan holds, by its name in addresses.
-    const named = (ending) => Object.keys(home).filter((type) => type.endsWith(ending)).map((type) => ({ type, key: type.slice(0, -ending.length).replace(/(?<!^)[A-Z]/g, '-$&').toLowerCase() }));
-    const slices = named('Slice');
-    const tiles = named('Tile');
-    const imports = [...slices, ...tiles].map(({ type }) => `import type { ${type} } from './${home[type]}';\n`);
-    const map = (name, all) => `export interface ${name} {\n${all.map(({ key, type }) => `    '${key}': ${type};\n`).join('')}}\n`;
-    await writeFile(`${TYPES}/slices.ts`, `/* From contracts/plan/, made by npm run types. */\n${imports.join('')}\n${map('Slices', slices)}\n${map('Tiles', tiles)}`);
+    const imports = Object.entries(from).map(([file, words]) => `import type { ${[...words].sort().join(', ')} } from './${file}';\n`);
+    await writeFile(`${TYPES}/${part}.ts`, `/* From contracts/, made by npm run types. */\n${imports.join('')}\n${code}\n`);
 }
+// What each slice and each tile of the plan holds, by its name in addresses.
+const named = (ending) => Object.keys(home).filter((type) => type.endsWith(ending)).map((type) => ({ type, key: type.slice(0, -ending.length).replace(/(?<!^)[A-Z]/g, '-$&').toLowerCase() }));
+const slices = named('Slice');
+const tiles = named('Tile');
+const imports = [...slices, ...tiles].map(({ type }) => `import type { ${type} } from './${home[type]}';\n`);
+const map = (name, all) => `export interface ${name} {\n${all.map(({ key, type }) => `    '${key}': ${type};\n`).join('')}}\n`;
+await writeFile(`${TYPES}/slices.ts`, `/* From contracts/plan/, made by npm run types. */\n${imports.join('')}\n${map('Slices', slices)}\n${map('Tiles', tiles)}`);

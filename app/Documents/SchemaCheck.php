@@ -22,7 +22,7 @@ final class SchemaCheck
      */
     public function faults(mixed $document, string $contract = 'job'): array
     {
-        $schema = $this->schemas[$contract] ??= json_decode((string) file_get_contents(base_path("contracts/$contract.schema.json")));
+        $schema = Contract::schema($contract);
         $validator = new Validator;
         $validator->setMaxErrors(self::MOST_FAULTS);
         $error = $validator->validate($document, $schema)->error();

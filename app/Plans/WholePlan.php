@@ -12,7 +12,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 
-/** Puts a whole plan, station by station, into the wire shape of contracts/plan.schema.json. Lengths are inches, unrounded. */
+/** Puts a whole plan, station by station, into the wire shape of contracts/plan. Lengths are inches, unrounded. */
 final readonly class WholePlan
 {
     /** The order the fields are written in: files of plans are compared as text. What is not named here follows before the findings. */

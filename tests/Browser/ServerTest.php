@@ -23,7 +23,7 @@ final class ServerTest extends TestCase
     {
         return [
             'the environment' => ['/.env'], 'up and out' => ['/../.env'], 'up and out, encoded' => ['/%2e%2e/composer.json'],
-            'the code' => ['/index.php/../../artisan'], 'a schema' => ['/build/../../contracts/job.schema.json'],
+            'the code' => ['/index.php/../../artisan'], 'a schema' => ['/build/../../contracts/job/job.json'],
         ];
     }
 

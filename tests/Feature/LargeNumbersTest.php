@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Documents\Contract;
 use App\Drills\LargeNumbers;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -12,7 +13,7 @@ final class LargeNumbersTest extends FeatureTestCase
 {
     public function test_numbers_of_every_station_are_put_at_their_least_and_at_their_most(): void
     {
-        $schema = json_decode((string) file_get_contents(base_path('contracts/job.schema.json')));
+        $schema = Contract::schema('job');
         $names = [];
         foreach ([...glob(database_path('demo/*.json')) ?: [], ...glob(database_path('drills/*.json')) ?: []] as $file) {
             foreach ((new LargeNumbers($schema))->of(json_decode((string) file_get_contents($file))) as $name => $document) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
+use App\Documents\Contract;
 use App\Stations\Stations;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -150,7 +151,7 @@ final class PlanTest extends FeatureTestCase
 
     private function assertKeeps(?string $definition, string $json): void
     {
-        $schema = json_decode((string) file_get_contents(base_path('contracts/plan.schema.json')));
+        $schema = Contract::schema('plan');
         if ($definition !== null) {
             $schema = (object) ['$schema' => $schema->{'$schema'}, '$ref' => "#/\$defs/$definition", '$defs' => $schema->{'$defs'}];
         }

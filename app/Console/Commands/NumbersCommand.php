@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Documents\Contract;
 use App\Documents\DocumentFault;
 use App\Drills\LargeNumbers;
 use App\Stations\JobReader;
@@ -34,7 +35,7 @@ final class NumbersCommand extends Command
 
     public function handle(JobReader $reader): int
     {
-        $schema = json_decode((string) file_get_contents(base_path('contracts/job.schema.json')));
+        $schema = Contract::schema('job');
         [$every, $only] = [max(1, (int) $this->option('every')), is_string($this->option('only')) ? $this->option('only') : ''];
         pcntl_async_signals(true);
         pcntl_signal(SIGALRM, static fn () => throw new RuntimeException('It does not end.'));

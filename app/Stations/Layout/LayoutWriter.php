@@ -16,7 +16,7 @@ use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 
-/** Puts layouts, and what the search says of them, into the wire shape of contracts/plan.schema.json. */
+/** Puts layouts, and what the search says of them, into the wire shape of contracts/plan. */
 final readonly class LayoutWriter
 {
     public function __construct(private Words $words)

@@ -33,11 +33,13 @@ use Tests\Core\RoofJob;
 
 /**
  * Roofs at random, the same for the same number: halls with wings and dormers, measured planes with walls that begin
- * inside them, valleys that leave a short eave, leaning rakes; with openings and forced layouts. IMBREX_ROOFS says how
- * many are tried, IMBREX_SEED where they begin.
+ * inside them, valleys that leave a short eave, leaning rakes; with openings and forced layouts. With every change some
+ * are tried; `bin/imbrex roofs` tries more, others each day. IMBREX_ROOFS says how many, IMBREX_SEED where they begin.
  */
 final class RandomRoof
 {
+    private const WITH_A_CHANGE = 60;
+
     private readonly Randomizer $random;
 
     public function __construct(public readonly int $number)
@@ -49,7 +51,7 @@ final class RandomRoof
     public static function several(int $usually): iterable
     {
         $from = (int) (getenv('IMBREX_SEED') ?: 1);
-        $count = (int) (getenv('IMBREX_ROOFS') ?: $usually);
+        $count = (int) (getenv('IMBREX_ROOFS') ?: min($usually, self::WITH_A_CHANGE));
         for ($i = 0; $i < $count; $i++) {
             yield new self($from + $i);
         }
