@@ -17,7 +17,7 @@ final class ContractCommand extends Command
 
     public function handle(): int
     {
-        $name = $this->argument('name');
+        $name = is_string($this->argument('name')) ? $this->argument('name') : '';
         $known = [...array_map(basename(...), glob(base_path('contracts/*'), GLOB_ONLYDIR) ?: []), 'circumstances'];
         if (! in_array($name, $known, true)) {
             $this->error("There is no contract $name: name one of ".implode(', ', $known).'.');

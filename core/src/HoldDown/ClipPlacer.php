@@ -163,7 +163,7 @@ final readonly class ClipPlacer
             $free = $left;
         }
 
-        $longer = static fn (float $than): array => array_values(array_filter($free, static fn (array $part): bool => $part[1] - $part[0] > $than));
+        $longer = static fn (float $than): array => array_values(array_filter($free, static fn (array $part): bool => $than < $part[1] - $part[0]));
 
         // A clip keeps its inch from the ends: a shorter bit beside a pan gets one only where the seam would have none.
         return $longer(2.0 * self::SHORT) ?: $longer(self::SHORT);
