@@ -222,6 +222,12 @@ final class ReadingsCsv
     private function value(string $line, string $typed, bool $isPitch, bool $maybeNegative): ?float
     {
         if ($isPitch) {
+            // A file written elsewhere, or before, may mean the rise; a field shows at once what it understood, a file does not.
+            if ($this->units() === UnitSystem::Metric && is_numeric($typed)) {
+                $this->faults[] = new Fault("$line value", 'csv-tape', Understood::inWords($typed), ['said' => $this->words->say('csv.pitch-two', ['typed' => mb_substr($typed, 0, 40)])]);
+
+                return null;
+            }
             $rise = (new PitchReader($this->units()))->read($typed);
             if ($rise === null) {
                 $this->tapeFault($line, $typed, 'pitch-unreadable');

@@ -454,6 +454,18 @@ final class ImportTest extends FeatureTestCase
         return $this->post("/api/jobs/$job->id/imports/readings", ['file' => UploadedFile::fake()->createWithContent('readings.csv', $text)], ['Accept' => 'application/json']);
     }
 
+    /** A bare number on a metric job is degrees in a field, which shows it; in a file it may be the rise, and is asked back. */
+    public function test_a_bare_pitch_in_a_metric_jobs_table_is_asked_back(): void
+    {
+        $document = json_decode((string) file_get_contents(database_path('demo/boathouse.json')), true);
+        $job = $this->own([...$document, 'units' => 'metric']);
+        $table = static fn (string $pitch): string => "where,quantity,value,source\nhall.N,pitch,$pitch,laser\n";
+        self::assertStringContainsString('may be degrees or a rise. Write 6.1° or 6.1 in 12.', (string) json_encode($this->csv($job, $table('6.1'))->assertUnprocessable()->json(), JSON_UNESCAPED_UNICODE));
+        foreach (['6.1 in 12' => 6.1, '45°' => 12.0] as $typed => $rise) {
+            self::assertEqualsWithDelta($rise, $this->csv($job, $table($typed))->assertOk()->json('checks.0.value'), 1e-6);
+        }
+    }
+
     /** @param  array<string, mixed>  $roof */
     private function saveRoof(Job $job, array $roof, array $openings = []): void
     {

@@ -34,7 +34,7 @@ export function Allowables({ slice }: { slice: HoldDownSlice }) {
                         label={one.own ? one.name : t('hold.as-example', { name: one.name })}
                         value={one.pounds * per}
                         least={Math.ceil(per)}
-                        most={5000 * Math.floor(per)}
+                        most={Math.floor(5000 * per)}
                         disabled={!mayChange}
                         onChange={(force) => edit((d) => setAllowable(d, one.key, force / per))}
                         onEmpty={() => edit((d) => setAllowable(d, one.key, undefined))}
