@@ -38,8 +38,9 @@ final readonly class JunctionFinder
             $id = $kind->value.'.'.hash('xxh32', implode('+', $ids));
             $order = $orders[$id] ?? null;
             $junction = $order === null ? JunctionBook::of($kind) : JunctionBook::of($kind)->inOrder($order);
-            /** @var list<WaterFault> $faults those that are built alike shed alike */
-            $faults = $known[$kind->value.implode(' ', $order ?? [])] ??= JunctionRun::faults($junction);
+            // As they ship they shed: that is judged once, by the tests, and not in every plan. Those that are built alike shed alike.
+            /** @var list<WaterFault> $faults */
+            $faults = $order === null ? [] : $known[$kind->value.implode(' ', $order)] ??= JunctionRun::faults($junction);
             $found[$id] ??= new BuiltJunction($id, $ids, $at, $junction, $order !== null, $faults, $this->rise($edges));
         }
 
