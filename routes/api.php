@@ -65,7 +65,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
             Route::get('revisions/{number}', [RevisionController::class, 'show']);
             Route::get('plan/{slice}', [PlanController::class, 'slice']);
             Route::get('card', [PlanController::class, 'card']);
-            Route::get('tiles/{station}', [PlanController::class, 'tile']);
+            Route::get('tiles', [PlanController::class, 'tiles']);
             Route::get('orders', [OrderController::class, 'index']);
             Route::get('orders/{order}/files/{name}', [OrderController::class, 'file'])->where('name', '[a-z-]+\.[a-z]+');
             Route::get('files', [FileController::class, 'index']);

@@ -91,11 +91,8 @@ final class HonestRequests
      */
     private static function shown(Stations $stations, array $picks): array
     {
-        $paths = [];
+        $paths = ['jobs/{job}/tiles?revision=1'];
         foreach ($stations->all() as $station) {
-            if ($station->slices() !== []) {
-                $paths[] = "jobs/{job}/tiles/{$station->key()}?revision=1";
-            }
             foreach (array_keys($station->slices()) as $slice) {
                 $paths[] = "jobs/{job}/plan/$slice";
                 foreach ([...array_map(static fn (string $pick): string => "pick=$pick", $picks), ...self::BESIDES[$slice] ?? []] as $query) {

@@ -84,7 +84,7 @@ final readonly class FileMaker
     /** The number stands at every sheet's foot. */
     private function key(JobRevision $revision, StationFile $file, ?string $pick): string
     {
-        return implode('|', [$this->plans->key($revision), $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version(), hash('xxh128', serialize(self::tips($revision)))]);
+        return implode('|', [$revision->hash, $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version(), hash('xxh128', serialize(self::tips($revision)))]);
     }
 
     /** @return list<array{place: string, text: string}> */

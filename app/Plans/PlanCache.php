@@ -24,7 +24,7 @@ use Imbrex\Core\Stages;
  */
 final readonly class PlanCache
 {
-    public function __construct(private Shelf $slices, private PlanShelf $plans, private JobReader $reader, private Workshop $workshop)
+    public function __construct(private Shelf $slices, private KeptResults $kept, private JobReader $reader, private Workshop $workshop)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class PlanCache
      */
     public function slice(JobRevision $revision, string $name, Closure $write, ?Closure $isKept = null, ?Closure $apart = null, ?Circumstances $today = null): Slice
     {
-        $tag = hash('xxh128', implode('|', [$this->key($revision), $today?->key() ?? '', $name, app()->getLocale(), Programme::version()]));
+        $tag = hash('xxh128', implode('|', [$revision->hash, $today?->key() ?? '', $name, app()->getLocale(), Programme::version()]));
         $json = $this->slices->take($tag);
         if ($json === null) {
             if ($apart !== null) {
@@ -49,11 +49,7 @@ final readonly class PlanCache
             if ($apart !== null && ($isKept === null || $isKept($plan)) && Effort::steps($plan->job) > Effort::AT_ONCE) {
                 $this->workshop->order("slice $tag", $apart("slice $tag"));
             }
-            $before = $plan->worked();
             $json = (string) json_encode($write($today === null ? $plan : $plan->on($today)), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
-            if ($plan->worked() > $before) {
-                $this->plans->put($this->key($revision), $plan);
-            }
             if ($isKept === null || $isKept($plan)) {
                 $this->slices->put($tag, $json);
             }
@@ -65,20 +61,23 @@ final readonly class PlanCache
     /** @throws StillWorking while the workshop is at it */
     public function plan(JobRevision $revision): Plan
     {
-        $key = $this->key($revision);
-        $kept = $this->plans->take($key);
-        if ($kept !== null) {
-            return $kept;
-        }
-        $this->workshop->lookFor($key);
-        $job = $this->reader->read($revision->document);
-        if (Effort::steps($job) > Effort::AT_ONCE) {
-            $this->workshop->order($key, new WorkPlan($revision->id, $key));
-            // Nobody is at it, or it was made and could not be kept.
-            Log::warning('A large plan is worked while somebody waits for it.');
+        $plan = $this->of($this->job($revision));
+        if (Effort::steps($plan->job) > Effort::AT_ONCE && ! $this->kept->haveAllOf($plan)) {
+            $this->workshop->lookFor($revision->hash);
+            if ($this->kept->stepsLeft($plan) > Effort::AT_ONCE) {
+                $this->workshop->order($revision->hash, new WorkPlan($revision->id, $revision->hash));
+                // Nobody is at it, or it was made and could not be kept.
+                Log::warning('A large plan is worked while somebody waits for it.');
+            }
         }
 
-        return $this->of($job);
+        return $plan;
+    }
+
+    /** The plan of a job nobody has saved, or not yet: by the same door. */
+    public function of(Job $job): Plan
+    {
+        return Plan::for($job, kept: $this->kept);
     }
 
     /**
@@ -88,36 +87,29 @@ final readonly class PlanCache
      */
     public function work(JobRevision $revision, Closure $tell): Plan
     {
-        $kept = $this->plans->take($this->key($revision));
-        if ($kept !== null) {
-            return $kept;
-        }
-        $job = $this->reader->read($revision->document);
-        $plan = $this->of($job);
-        [$done, $all] = [0.0, max(1.0, Effort::steps($job))];
+        $plan = $this->of($this->job($revision));
+        [$done, $all] = [0.0, max(1.0, Effort::steps($plan->job))];
         foreach (Stages::IN_ORDER as $stage) {
             $plan->of($stage);
-            $done += array_sum(array_column($stage::effort($job), 'steps'));
+            $done += array_sum(array_column($stage::effort($plan->job), 'steps'));
             $tell($done / $all);
         }
-        $this->plans->put($this->key($revision), $plan);
+        $this->kept->keptAllOf($plan);
 
         return $plan;
     }
 
-    private function of(Job $job): Plan
+    /** Read once: what its document says is the same for good. */
+    private function job(JobRevision $revision): Job
     {
-        return Plan::for($job, $this->today());
-    }
+        $key = "job $revision->hash";
+        $kept = $this->kept->take($key);
+        if ($kept instanceof Job) {
+            return $kept;
+        }
+        $job = $this->reader->read($revision->document);
+        $this->kept->put($key, $job);
 
-    /** What a plan follows from: its document, and what holds today. */
-    public function key(JobRevision $revision): string
-    {
-        return $revision->hash.$this->today()->key();
-    }
-
-    private function today(): Circumstances
-    {
-        return Circumstances::none();
+        return $job;
     }
 }

@@ -8,7 +8,7 @@ namespace App\Plans;
 final class Shelves
 {
     /** Files and bytes, at most. */
-    private const SIZES = ['plans' => [64, 64_000_000], 'slices' => [4000, 128_000_000], 'files' => [200, 512_000_000]];
+    private const SIZES = ['stages' => [4000, 512_000_000], 'slices' => [4000, 128_000_000], 'files' => [200, 512_000_000]];
 
     /** @param  key-of<self::SIZES>  $name */
     public function shelf(string $name): Shelf

@@ -6,8 +6,8 @@ namespace App\Providers;
 
 use App\Accounts\WholeHasher;
 use App\Exports\FileMaker;
+use App\Plans\KeptResults;
 use App\Plans\PlanCache;
-use App\Plans\PlanShelf;
 use App\Plans\Shelf;
 use App\Plans\Shelves;
 use App\Stations\Edges\EdgeBook;
@@ -40,7 +40,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->singleton(PlanShelf::class, static fn (): PlanShelf => new PlanShelf((new Shelves)->shelf('plans')));
+        $this->app->singleton(KeptResults::class, static fn (): KeptResults => new KeptResults((new Shelves)->shelf('stages')));
         $this->app->when(PlanCache::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('slices'));
         $this->app->when(FileMaker::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('files'));
         $this->app->when(EdgeBook::class)->needs('$more')->give(static fn (Container $app): array => [$app->make(OpeningPages::class), $app->make(WaterSheet::class)]);

@@ -47,11 +47,8 @@ final readonly class JobCard
     private function states(Plan $plan): array
     {
         $states = [];
-        foreach ($this->stations->all() as $station) {
-            $tile = $station->tile($plan);
-            if ($tile !== null) {
-                $states[] = ['key' => $station->key(), 'state' => (string) $tile['state']];
-            }
+        foreach ($this->stations->tiles($plan) as $key => $tile) {
+            $states[] = ['key' => $key, 'state' => (string) $tile['state']];
         }
 
         return $states;

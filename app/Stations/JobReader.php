@@ -10,6 +10,7 @@ use App\Documents\Formats;
 use App\Documents\Reading;
 use App\Documents\SchemaCheck;
 use App\Documents\Understood;
+use Imbrex\Core\Circumstance;
 use Imbrex\Core\Circumstances;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
@@ -42,7 +43,7 @@ final readonly class JobReader
     {
         $said = $this->decode($json, 'circumstances');
 
-        return new Circumstances(isset($said->metalF) ? (float) $said->metalF : null);
+        return Circumstances::of(...array_filter(array_map(static fn (Station $station): ?Circumstance => $station->circumstance($said), $this->stations->all())));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Stations;
 
 use App\Documents\Reading;
 use Closure;
+use Imbrex\Core\Circumstance;
 use Imbrex\Core\JobPart;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
@@ -27,6 +28,12 @@ abstract class Station
 
     /** Its part of a document; what makes no sense is told to the reading. Earlier stations have read theirs. */
     public function read(Reading $reading): ?JobPart
+    {
+        return null;
+    }
+
+    /** What of today is its, by contracts/circumstances; null where nothing of it is known. */
+    public function circumstance(stdClass $said): ?Circumstance
     {
         return null;
     }

@@ -18,6 +18,7 @@ use App\Stations\Trims\TrimsStation;
 use App\Stations\Water\WaterStation;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Arr;
+use Imbrex\Core\Plan;
 
 /** The one list of stations, in the order of work. */
 final class Stations
@@ -60,6 +61,17 @@ final class Stations
         }
 
         return null;
+    }
+
+    /** @return array<string, array<string, mixed>> how far each is, of those that have a tile */
+    public function tiles(Plan $plan): array
+    {
+        $tiles = [];
+        foreach ($this->all() as $station) {
+            $tiles[$station->key()] = $station->tile($plan);
+        }
+
+        return array_filter($tiles, static fn (?array $tile): bool => $tile !== null);
     }
 
     /** The station that shows a slice. */

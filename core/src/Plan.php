@@ -9,27 +9,35 @@ use Imbrex\Core\Findings\Severity;
 
 /**
  * Everything that follows from a job and today's circumstances: a pure function of them, to the last bit. Each stage is
- * worked once, when it is first asked for.
+ * worked once, when it is first asked for; where results are kept, it is not even then worked if what it needs and reads
+ * has been the same before.
  */
 final class Plan
 {
     /** @var array<class-string, StageResult> */
     private array $results = [];
 
-    /** @param  self|null  $other  the same job on another day, which works what does not look at the day */
-    private function __construct(public readonly Job $job, public readonly Circumstances $circumstances, private readonly ?self $other = null)
+    private readonly StageKeys $keys;
+
+    /**
+     * @param  self|null  $other  the same job on another day, which works what does not look at the day
+     * @param  class-string<Stage<StageResult>>|null  $seenBy  the stage that sees this much of another plan
+     */
+    private function __construct(public readonly Job $job, public readonly Circumstances $circumstances, private readonly ?Results $kept, private readonly ?self $other = null, private readonly ?string $seenBy = null)
     {
+        $this->keys = new StageKeys($job, $circumstances);
     }
 
-    public static function for(Job $job, ?Circumstances $circumstances = null): self
+    /** @param  Results|null  $kept  where results are kept; null = nowhere */
+    public static function for(Job $job, ?Circumstances $circumstances = null, ?Results $kept = null): self
     {
-        return new self($job, $circumstances ?? Circumstances::none());
+        return new self($job, $circumstances ?? Circumstances::none(), $kept);
     }
 
-    /** The same job on another day: what is worked before the first stage that looks at the day is the same. */
+    /** The same job on another day: what does not look at the day is the same. */
     public function on(Circumstances $circumstances): self
     {
-        return $circumstances == $this->circumstances ? $this : new self($this->job, $circumstances, $this);
+        return $circumstances == $this->circumstances ? $this : new self($this->job, $circumstances, $this->kept, $this);
     }
 
     /**
@@ -39,14 +47,35 @@ final class Plan
      *
      * @param  class-string<Stage<R>>  $stage
      * @return R
+     *
+     * @throws Undeclared where a stage asks for one it does not say it needs
      */
     public function of(string $stage): StageResult
     {
+        if ($this->seenBy !== null && $this->other !== null) {
+            /** @var R */
+            return $this->results[$stage] ??= in_array($stage, $this->seenBy::needs(), true) ? $this->asked($this->other->of($stage)) : throw Undeclared::stage($this->seenBy, $stage);
+        }
+
         /** @var R */
-        return $this->results[$stage] ??= $this->other !== null && Stages::isBeforeTheDay($stage) ? $this->other->of($stage) : (new $stage)->work($this);
+        return $this->results[$stage] ??= match (true) {
+            $this->other !== null && ! Stages::looksAtTheDay($stage) => $this->other->of($stage),
+            $this->kept !== null => $this->asked($this->kept->of($this->key($stage), fn (): StageResult => $this->work($stage))),
+            default => $this->asked($this->work($stage)),
+        };
     }
 
-    /** How many stages have been worked. */
+    /**
+     * What a result of a stage is kept under: the same for whatever it does not look at.
+     *
+     * @param  class-string<Stage<StageResult>>  $stage
+     */
+    public function key(string $stage): string
+    {
+        return $this->keys->of($stage);
+    }
+
+    /** How many stages have been worked, or taken from where they are kept. */
     public function worked(): int
     {
         return count($this->results);
@@ -76,5 +105,21 @@ final class Plan
     public function isClear(): bool
     {
         return array_filter($this->findings(), static fn (Finding $f): bool => $f->severity === Severity::Block) === [];
+    }
+
+    private function asked(StageResult $result): StageResult
+    {
+        return $result instanceof AskedByRules ? $result->under($this->job->covering) : $result;
+    }
+
+    /**
+     * @template R of StageResult
+     *
+     * @param  class-string<Stage<R>>  $stage
+     * @return R
+     */
+    private function work(string $stage): StageResult
+    {
+        return (new $stage)->work(new self($this->job->seenBy($stage), $this->circumstances->seenBy($stage), null, $this, $stage));
     }
 }

@@ -7,12 +7,19 @@ namespace Imbrex\Core;
 use Imbrex\Core\Rules\HouseRule;
 
 /**
- * One step in the order of work. It sees its own part of the job and what earlier stages came to, and nothing else.
+ * One step in the order of work. It sees what it says it needs and reads, and nothing else: so what it came to holds for as
+ * long as that is the same, whatever else of a job has changed.
  *
  * @template-covariant R of StageResult
  */
 interface Stage
 {
+    /** @return list<class-string<Stage<StageResult>>> earlier stages whose results it uses; their house rules it may go by, too */
+    public static function needs(): array;
+
+    /** @return list<class-string<JobPart>|class-string<Circumstance>|string> what is said to it by the job, what of today it looks at, and by key the house rules of stages it does not need; the covering apart */
+    public static function reads(): array;
+
     /** @return list<HouseRule> habits of the trade it goes by */
     public static function rules(): array;
 

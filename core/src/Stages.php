@@ -36,18 +36,42 @@ final class Stages
         'load-out' => LoadOutStage::class,
     ];
 
-    /** @param  class-string<Stage<StageResult>>  $stage */
-    public static function isBeforeTheDay(string $stage): bool
-    {
-        foreach (self::IN_ORDER as $one) {
-            if (is_a($one, LooksAtTheDay::class, true)) {
-                return false;
-            }
-            if ($one === $stage) {
-                return true;
-            }
-        }
+    /** @var array<class-string, list<class-string<Stage<StageResult>>>> */
+    private static array $behind = [];
 
-        return false;
+    /**
+     * Itself and all it rests on.
+     *
+     * @param  class-string<Stage<StageResult>>  $stage
+     * @return list<class-string<Stage<StageResult>>>
+     */
+    public static function behind(string $stage): array
+    {
+        return self::$behind[$stage] ??= array_values(array_unique([$stage, ...array_merge(...array_map(self::behind(...), $stage::needs()))]));
+    }
+
+    /**
+     * Whether it comes to something else on another day.
+     *
+     * @param  class-string<Stage<StageResult>>  $stage
+     */
+    public static function looksAtTheDay(string $stage): bool
+    {
+        $reads = array_merge(...array_map(static fn (string $one): array => $one::reads(), self::behind($stage)));
+
+        return array_filter($reads, static fn (string $read): bool => is_subclass_of($read, Circumstance::class)) !== [];
+    }
+
+    /**
+     * Keys of the house rules a stage may go by: its own, those of the stages it rests on, and what any of them says it reads of others'.
+     *
+     * @param  class-string<Stage<StageResult>>  $stage
+     * @return array<string, true>
+     */
+    public static function rulesFor(string $stage): array
+    {
+        $rules = array_merge(...array_map(static fn (string $one): array => [...array_column($one::rules(), 'key'), ...$one::reads()], self::behind($stage)));
+
+        return array_fill_keys($rules, true);
     }
 }

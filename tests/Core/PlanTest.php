@@ -5,17 +5,27 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\HouseRules;
+use Imbrex\Core\Job;
+use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Movement\MetalToday;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofInput;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Rules\RuleFault;
+use Imbrex\Core\StageResult;
 use Imbrex\Core\Stages;
 use Imbrex\Core\Survey\SurveyStage;
+use Imbrex\Core\Undeclared;
+use Imbrex\Core\Water\WaterInput;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\RandomRoof;
 
@@ -92,6 +102,47 @@ final class PlanTest extends TestCase
         self::assertSame($plan->worked(), $kept->worked());
         self::assertEquals($plan->of(CuttingStage::class), $kept->of(CuttingStage::class));
         self::assertEquals(array_map(static fn (Finding $f): string => $f->code, $plan->findings()), array_map(static fn (Finding $f): string => $f->code, $kept->findings()));
+    }
+
+    /** A stage that looks at what it does not say it looks at: what is kept of it would outlive a change of that. */
+    public function test_a_stage_sees_what_it_says_it_sees_and_nothing_else(): void
+    {
+        $plan = Plan::for(JobMaker::rectangle(300, 200));
+        foreach ([
+            static fn (Plan $seen): StageResult => $seen->of(CuttingStage::class),
+            static fn (Plan $seen): mixed => $seen->job->part(CuttingInput::class),
+            static fn (Plan $seen): mixed => $seen->circumstances->part(MetalToday::class),
+            static fn (Plan $seen): mixed => $seen->job->rules->number('order.extra'),
+            static fn (Plan $seen): mixed => $seen->job->covering->rules->number('order.extra'),
+            static fn (Plan $seen): mixed => [$seen->of(RoofStage::class), $seen->job->part(LayoutInput::class), $seen->job->rules->number('roof.tie'), $seen->job->covering->profile],
+        ] as $n => $look) {
+            Curious::$look = $look;
+            $isTold = false;
+            try {
+                $plan->of(Curious::class);
+            } catch (Undeclared) {
+                $isTold = true;
+            }
+            self::assertSame($n < 5, $isTold, "look $n");
+        }
+    }
+
+    /** What a stage came to is kept under all it follows from, and nothing else. */
+    public function test_a_key_is_another_where_something_it_follows_from_is(): void
+    {
+        $job = RoofJob::plan(RoofJob::boathouse())->job;
+        $keys = static fn (Job $job, ?Circumstances $today = null): array => array_map(Plan::for($job, $today)->key(...), Stages::IN_ORDER);
+        $changed = static fn (array $after): array => array_keys(array_diff_assoc($after, $keys($job)));
+        self::assertSame([], $changed($keys($job)));
+        self::assertSame([], $changed($keys(RoofJob::plan(RoofJob::boathouse())->job)), 'made anew');
+        self::assertSame(array_keys(Stages::IN_ORDER), $changed($keys(RoofJob::plan(RoofJob::boathouse(), 'cap-seam-1.375-12')->job)));
+        self::assertSame(['water'], $changed($keys($job->with(new WaterInput(3.5)))));
+        self::assertSame(['movement'], $changed($keys($job, Circumstances::of(new MetalToday(90.0)))));
+        self::assertSame(['hold-down', 'movement', 'water', 'load-out'], $changed($keys($job->with(new SnowInput(30.0)))));
+        self::assertSame(['layout', 'cutting', 'trims', 'openings', 'hold-down', 'movement', 'water', 'load-out'], $changed($keys($job->with(new LayoutInput(['hall.S' => new LayoutChoice(StartKind::Balanced)])))));
+        // Of a house rule, those that go by it, and what rests on them.
+        self::assertSame(['water'], $changed($keys(RoofJob::plan(RoofJob::boathouse(), rules: ['water.rain' => 5.0])->job)));
+        self::assertSame(['survey', 'roof'], array_slice($changed($keys(RoofJob::plan(RoofJob::boathouse(), rules: ['survey.spread' => 0.5])->job)), 0, 2));
     }
 
     public function test_every_house_rule_has_one_home(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Accounts\Role;
 use App\Documents\Contract;
+use App\Stations\Station;
 use App\Stations\Stations;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -43,8 +44,12 @@ final class PlanTest extends FeatureTestCase
                     $answer = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$slice")->assertOk();
                     $this->assertKeeps(Str::camel($slice).'Slice', (string) $answer->getContent());
                 }
-                $tile = $this->getJson("/api/jobs/$job->id/tiles/{$station->key()}");
-                $station->slices() === [] ? $tile->assertNotFound() : $this->assertKeeps(Str::camel($station->key()).'Tile', (string) $tile->assertOk()->getContent());
+            }
+            $tiles = (array) json_decode((string) $this->getJson("/api/jobs/$job->id/tiles")->assertOk()->getContent());
+            $screens = array_filter(app(Stations::class)->all(), static fn (Station $station): bool => $station->slices() !== []);
+            self::assertSame(array_map(static fn (Station $station): string => $station->key(), array_values($screens)), array_keys($tiles));
+            foreach ($tiles as $key => $tile) {
+                $this->assertKeeps(Str::camel($key).'Tile', (string) json_encode($tile));
             }
         }
     }

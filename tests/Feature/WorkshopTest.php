@@ -9,7 +9,9 @@ use App\Drills\WorstJobs;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Work;
+use App\Plans\KeptResults;
 use App\Plans\PlanCache;
+use App\Stations\JobReader;
 use App\Work\MakeFile;
 use App\Work\MakeSlice;
 use App\Work\Task;
@@ -40,7 +42,7 @@ final class WorkshopTest extends FeatureTestCase
     public function test_a_large_plan_is_ordered_once_and_asked_for_until_it_is_there(): void
     {
         Queue::fake();
-        foreach (['plan/cuts', 'plan/layout', 'tiles/cuts'] as $what) {
+        foreach (['plan/cuts', 'plan/layout', 'tiles'] as $what) {
             $this->ask($what)->assertStatus(202)->assertExactJson(['working' => ['done' => 0, 'waiting' => true]])->assertHeader('Retry-After', '1');
         }
         Queue::assertPushed(WorkPlan::class, 1);
@@ -54,6 +56,7 @@ final class WorkshopTest extends FeatureTestCase
         self::assertInstanceOf(Task::class, $task);
         $task->handle();
 
+        self::assertTrue($this->isKept());
         self::assertNotNull($work->refresh()->ended_at);
         self::assertSame(1.0, $work->done);
         $this->ask('plan/cuts')->assertOk();
@@ -162,7 +165,7 @@ final class WorkshopTest extends FeatureTestCase
         $task->handle();
 
         self::assertSame(0, Work::query()->count());
-        self::assertNull($this->kept());
+        self::assertFalse($this->isKept());
     }
 
     public function test_without_a_worker_it_is_made_while_one_waits(): void
@@ -222,7 +225,7 @@ final class WorkshopTest extends FeatureTestCase
     public function test_a_shelf_that_cannot_be_written_makes_it_slower_and_no_more(): void
     {
         config(['imbrex.shelves' => '/proc/imbrex']);
-        $this->app?->forgetInstance(\App\Plans\PlanShelf::class);
+        $this->app?->forgetInstance(KeptResults::class);
         $small = $this->job($this->member);
         $this->actingAs($this->member)->getJson("/api/jobs/$small->id/plan/cuts")->assertOk();
         // A large one: made apart, and then, for it could not be kept, while one waits.
@@ -235,8 +238,10 @@ final class WorkshopTest extends FeatureTestCase
         return $this->actingAs($this->member)->getJson("/api/jobs/{$this->job->id}/$what");
     }
 
-    private function kept(): ?\Imbrex\Core\Plan
+    private function isKept(): bool
     {
-        return app(\App\Plans\PlanShelf::class)->take(app(PlanCache::class)->key($this->job->newest()));
+        $plan = app(PlanCache::class)->of(app(JobReader::class)->read($this->job->newest()->document));
+
+        return app(KeptResults::class)->haveAllOf($plan);
     }
 }

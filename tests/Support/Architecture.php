@@ -18,7 +18,7 @@ final class Architecture
     private const GROUND = ['Units', 'Geometry', 'Rules', 'Findings', 'Catalogue'];
 
     /** What of the root a stage may use besides: what it is asked by, and what it answers with. */
-    private const SEEN_BY_STAGES = ['LooksAtTheDay', 'Plan', 'Job', 'JobPart', 'Circumstances', 'Effort', 'Stage', 'StageResult'];
+    private const SEEN_BY_STAGES = ['AskedByRules', 'Circumstance', 'Plan', 'Job', 'JobPart', 'Circumstances', 'Effort', 'Stage', 'StageResult'];
 
     /** @return list<string> folders of the stages, in the order of work */
     private static function stages(): array

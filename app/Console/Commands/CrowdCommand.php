@@ -31,7 +31,7 @@ final class CrowdCommand extends Command
         $url = Visitor::address($this->argument('url'));
         [$reader, $heavy] = [$this->visitor($url, 1), $this->visitor($url, 0)];
         $job = json_decode($reader->send('GET', 'jobs')[1])[0]->id ?? throw new RuntimeException('There is no job to read.');
-        $reads = array_map(static fn (string $what): string => "jobs/$job/$what", ['', 'newest', 'plan/survey', 'plan/roof', 'plan/layout', 'plan/cuts', 'plan/load-out', 'tiles/cuts']);
+        $reads = array_map(static fn (string $what): string => "jobs/$job/$what", ['', 'newest', 'plan/survey', 'plan/roof', 'plan/layout', 'plan/cuts', 'plan/load-out', 'tiles']);
         $warm = static fn (int $i): float => $reader->send('GET', rtrim($reads[$i % count($reads)], '/'))[2];
         array_map($warm, range(0, count($reads) - 1));
         $idle = array_map($warm, range(1, self::READS));

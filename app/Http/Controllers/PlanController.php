@@ -38,15 +38,12 @@ final class PlanController
         return $this->answer($request, $this->plans->slice($revision, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept, $apart, $today), $revision);
     }
 
-    /** How far a station is. Each has its own, so that a cheap one does not wait for a dear one. */
-    public function tile(PlanRequest $request, Job $job, string $station): Response
+    /** How far each station is, in one answer: what the stages came to is kept, and nine tiles are no dearer than one. */
+    public function tiles(PlanRequest $request, Job $job): Response
     {
-        $found = $this->stations->station($station) ?? abort(404);
-        abort_if($found->slices() === [], 404);
-
         $revision = $this->revision($request, $job);
 
-        return $this->answer($request, $this->plans->slice($revision, "tile $station", $found->tile(...)), $revision);
+        return $this->answer($request, $this->plans->slice($revision, 'tiles', $this->stations->tiles(...)), $revision);
     }
 
     /** The job at a glance, for the list of jobs. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Imbrex\Core\Circumstances;
+use Imbrex\Core\Movement\MetalToday;
 
 final class PlanRequest extends WordedRequest
 {
@@ -31,6 +32,6 @@ final class PlanRequest extends WordedRequest
     /** What holds today; null where nobody has said. */
     public function today(): ?Circumstances
     {
-        return $this->filled('metal') ? new Circumstances((float) $this->string('metal')->toString()) : null;
+        return $this->filled('metal') ? Circumstances::of(new MetalToday((float) $this->string('metal')->toString())) : null;
     }
 }

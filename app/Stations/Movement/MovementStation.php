@@ -10,6 +10,7 @@ use App\Stations\Station;
 use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MetalRange;
+use Imbrex\Core\Movement\MetalToday;
 use Imbrex\Core\Movement\MovementInput;
 use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
@@ -41,6 +42,11 @@ final class MovementStation extends Station
         }
 
         return $input;
+    }
+
+    public function circumstance(stdClass $said): ?MetalToday
+    {
+        return isset($said->metalF) ? new MetalToday((float) $said->metalF) : null;
     }
 
     public function changes(stdClass $before, stdClass $after): array

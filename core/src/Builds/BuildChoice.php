@@ -18,6 +18,11 @@ final readonly class BuildChoice
     {
     }
 
+    public function under(Covering $covering): self
+    {
+        return new self($covering, $this->builds, $this->book);
+    }
+
     /**
      * @param  float  $riseIn12  of the flattest face at the edge
      * @return Build|null null where metal ends at no edge of the roof

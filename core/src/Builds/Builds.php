@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
+use Imbrex\Core\AskedByRules;
 use Imbrex\Core\Catalogue\Covering;
 use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\StageResult;
 
 /** How every edge of the roof is built, asked for where a face ends at it. */
-final readonly class Builds implements StageResult
+final readonly class Builds implements AskedByRules
 {
     /**
      * @param  array<string, EdgeWish>  $wishes  by face, loop and side: `S 0 3`
@@ -20,6 +20,11 @@ final readonly class Builds implements StageResult
      */
     private function __construct(public Covering $covering, public BuildChoice $choice, private array $wishes, private array $rises, private array $findings)
     {
+    }
+
+    public function under(Covering $covering): static
+    {
+        return new self($covering, $this->choice->under($covering), $this->wishes, $this->rises, $this->findings);
     }
 
     /** As the house builds. */

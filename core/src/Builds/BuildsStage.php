@@ -23,6 +23,16 @@ use Imbrex\Core\Stage;
  */
 final readonly class BuildsStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [RoofStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [BuildsInput::class, 'cut.cleatFlange'];
+    }
+
     public static function rules(): array
     {
         return BuildsRules::all();

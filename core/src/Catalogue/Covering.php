@@ -26,6 +26,12 @@ final readonly class Covering
     ) {
     }
 
+    /** The same by other house rules. */
+    public function with(RuleSet $rules): self
+    {
+        return new self($this->profile, $this->material, $this->gauge, $this->ventedRidge, $rules, $this->colour, $this->chosen);
+    }
+
     /** @return list<Finding> */
     public function findings(): array
     {

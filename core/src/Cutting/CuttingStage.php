@@ -15,6 +15,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Survey\SurveyStage;
 
 /**
  * Every piece of metal, what it is cut from, and the sheets that takes.
@@ -23,6 +24,16 @@ use Imbrex\Core\Stage;
  */
 final readonly class CuttingStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [SurveyStage::class, RoofStage::class, BuildsStage::class, LayoutStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [CuttingInput::class];
+    }
+
     public static function rules(): array
     {
         return CuttingRules::all();

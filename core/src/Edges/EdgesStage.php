@@ -31,6 +31,16 @@ final class EdgesStage implements Stage
     /** Degrees panels laid sideways are drawn to fall to their ends: a seam dams them on the slope, so that water leaves there. */
     private const LEVEL_FALL = 2.0;
 
+    public static function needs(): array
+    {
+        return [RoofStage::class, BuildsStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [BuildsInput::class, MetalsInput::class];
+    }
+
     public static function rules(): array
     {
         return [];

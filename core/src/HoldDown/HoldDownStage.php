@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
@@ -24,6 +25,16 @@ final class HoldDownStage implements Stage
 {
     /** Metals that plain steel does not hold for long: clips and screws of stainless. */
     private const STAINLESS = ['copper', 'zinc', 'stainless'];
+
+    public static function needs(): array
+    {
+        return [RoofStage::class, BuildsStage::class, CuttingStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [HoldDownInput::class, SnowInput::class];
+    }
 
     public static function rules(): array
     {

@@ -21,6 +21,16 @@ use Imbrex\Core\Units\Length;
  */
 final readonly class LayoutStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [RoofStage::class, BuildsStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [LayoutInput::class, 'cut.leastTip', 'cut.hemSchool'];
+    }
+
     public static function rules(): array
     {
         return LayoutRules::all();

@@ -22,6 +22,16 @@ use Imbrex\Core\Trims\Supplies\SuppliesTogether;
  */
 final readonly class LoadOutStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [CuttingStage::class, OpeningsStage::class, HoldDownStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [];
+    }
+
     public static function rules(): array
     {
         return LoadOutRules::all();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement;
 
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
@@ -13,7 +14,6 @@ use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
-use Imbrex\Core\LooksAtTheDay;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
@@ -25,13 +25,23 @@ use Imbrex\Core\Units\Length;
  *
  * @implements Stage<MovementResult>
  */
-final class MovementStage implements LooksAtTheDay, Stage
+final class MovementStage implements Stage
 {
     /** Steps (°F) of the day's table. */
     private const STEP = 10.0;
 
     /** Lengths (in) nearer to each other are one: no tape parts them. */
     private const ALIKE = 1.0;
+
+    public static function needs(): array
+    {
+        return [RoofStage::class, BuildsStage::class, CuttingStage::class, TrimsStage::class, HoldDownStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [HoldDownInput::class, MovementInput::class, MetalToday::class];
+    }
 
     public static function rules(): array
     {
@@ -48,7 +58,7 @@ final class MovementStage implements LooksAtTheDay, Stage
         $covering = $plan->job->covering;
         $range = MetalRange::of($covering, $plan->job->part(MovementInput::class));
         $fixed = $plan->job->part(HoldDownInput::class)->fixed;
-        $today = $plan->circumstances->metalF;
+        $today = $plan->circumstances->part(MetalToday::class)->metalF;
         $isConcealed = $covering->profile->family->isConcealed();
         $movements = $isConcealed ? $this->movements($plan, $range, $fixed, $today) : [];
         $trims = $this->trims($plan, $range, $today);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
+use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Term;
 use Imbrex\Core\Job;
@@ -14,6 +15,7 @@ use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Units\Length;
 
 /**
@@ -23,6 +25,16 @@ use Imbrex\Core\Units\Length;
  */
 final class OpeningsStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [RoofStage::class, LayoutStage::class, CuttingStage::class, TrimsStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [OpeningsInput::class];
+    }
+
     public static function rules(): array
     {
         return OpeningsRules::all();

@@ -16,6 +16,16 @@ use Imbrex\Core\Survey\SurveyStage;
  */
 final readonly class RoofStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [SurveyStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [RoofInput::class];
+    }
+
     public static function rules(): array
     {
         return RoofRules::all();

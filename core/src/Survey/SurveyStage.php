@@ -15,6 +15,16 @@ use Imbrex\Core\Stage;
  */
 final readonly class SurveyStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [];
+    }
+
+    public static function reads(): array
+    {
+        return [SurveyInput::class, 'edge.eave.concealed.offset', 'edge.eave.exposed.offset'];
+    }
+
     public static function rules(): array
     {
         return SurveyRules::all();

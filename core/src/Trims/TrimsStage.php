@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Trims\Supplies\EdgeSupplies;
 use Imbrex\Core\Units\Length;
@@ -19,6 +22,16 @@ use Imbrex\Core\Units\Length;
  */
 final class TrimsStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [RoofStage::class, CuttingStage::class, EdgesStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [TrimsInput::class, MetalsInput::class];
+    }
+
     public static function rules(): array
     {
         return TrimsRules::all();

@@ -8,9 +8,12 @@ use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Findings\Finding;
 use Imbrex\Core\Findings\Term;
+use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Job;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Units\Amount;
@@ -23,6 +26,16 @@ use Imbrex\Core\Units\Length;
  */
 final class WaterStage implements Stage
 {
+    public static function needs(): array
+    {
+        return [RoofStage::class, LayoutStage::class, EdgesStage::class, OpeningsStage::class];
+    }
+
+    public static function reads(): array
+    {
+        return [WaterInput::class, SnowInput::class];
+    }
+
     public static function rules(): array
     {
         return WaterRules::all();

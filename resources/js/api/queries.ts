@@ -132,15 +132,16 @@ export function planSlice<K extends keyof Slices>(
     };
 }
 
-/** How far a station is in a saved revision. The one before stays until the new one is here. */
-export function tileOf<K extends keyof Tiles>(job: string, station: K, revision: number) {
-    return {
-        queryKey: ['tile', job, station, revision],
-        queryFn: () => call<Tiles[K]>('GET', `jobs/${job}/tiles/${station}?revision=${revision}`),
+/** How far each station is in a saved revision. Those before stay until the new ones are here. */
+export function useTiles(job: string, revision: number, enabled: boolean) {
+    return useQuery({
+        queryKey: ['tiles', job, revision],
+        queryFn: () => call<Partial<Tiles>>('GET', `jobs/${job}/tiles?revision=${revision}`),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 60_000,
-    };
+        enabled,
+    });
 }
 
 /** The files a job can be had in, by name, in the order of work; asked for when somebody wants to see them. */

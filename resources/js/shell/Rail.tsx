@@ -1,8 +1,9 @@
-import { useIsFetching, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useIsFetching } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from '../parts/router';
-import { tileOf } from '../api/queries';
+import { useTiles } from '../api/queries';
+import type { Tiles } from '../contracts/slices';
 import { useJob } from '../job/JobContext';
 import { later } from '../parts/later';
 import { useStations, type StationKey } from '../stations/stations';
@@ -17,18 +18,15 @@ const Glossary = later(
 export function Rail({ here }: { here: StationKey }) {
     const { t } = useTranslation();
     const stations = useStations();
-    const isOnTurn = useTurns();
+    const job = useJob();
+    // What the screen itself waits for comes first: a plan is worked once and read from then on.
+    const screenWaits = useIsFetching({ queryKey: ['plan', job.id] }) > 0;
+    const tiles = useTiles(job.id, job.revision, !screenWaits).data;
     const [looking, setLooking] = useState(false);
     return (
         <nav className="rail" aria-label={t('rail.title')}>
             {stations.map(({ key }, i) => (
-                <Tile
-                    key={key}
-                    station={key}
-                    number={i + 1}
-                    here={key === here}
-                    onTurn={isOnTurn(stations[i - 1]?.key)}
-                />
+                <Tile key={key} station={key} number={i + 1} here={key === here} tile={tiles?.[key]} />
             ))}
             <button type="button" className="linkish small words" onClick={() => setLooking(true)}>
                 {t('glossary.open')}
@@ -38,39 +36,20 @@ export function Rail({ here }: { here: StationKey }) {
     );
 }
 
-/**
- * What the screen itself waits for comes first, then tile after tile: a plan is worked once and read from then on, and
- * the cheap ones, which come first, wait for no dear one.
- */
-function useTurns(): (before: StationKey | undefined) => boolean {
-    const job = useJob();
-    const client = useQueryClient();
-    const screenWaits = useIsFetching({ queryKey: ['plan', job.id] }) > 0;
-    // Looked at anew whenever a tile has come.
-    useIsFetching({ queryKey: ['tile', job.id] });
-    return (before) => {
-        if (screenWaits) return false;
-        if (before === undefined) return true;
-        const state = client.getQueryState(tileOf(job.id, before, job.revision).queryKey);
-        return state !== undefined && state.status !== 'pending';
-    };
-}
-
 function Tile({
     station,
     number,
     here,
-    onTurn,
+    tile,
 }: {
     station: StationKey;
     number: number;
     here: boolean;
-    onTurn: boolean;
+    tile: Tiles[StationKey] | undefined;
 }) {
     const { t } = useTranslation();
     const job = useJob();
     const link = useRef<HTMLAnchorElement>(null);
-    const tile = useQuery({ ...tileOf(job.id, station, job.revision), enabled: onTurn }).data;
     useEffect(() => {
         // Anew when its words have come, and with them its width.
         if (here) link.current?.scrollIntoView({ block: 'nearest', inline: 'center' });

@@ -14,6 +14,7 @@ use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MetalRange;
+use Imbrex\Core\Movement\MetalToday;
 use Imbrex\Core\Movement\MovementInput;
 use Imbrex\Core\Movement\MovementResult;
 use Imbrex\Core\Movement\MovementStage;
@@ -87,7 +88,7 @@ final class MovementTest extends TestCase
         $plan->of(MovementStage::class);
         self::assertNull($plan->of(MovementStage::class)->movements[0]->today);
         for ($metalF = -5.0; $metalF <= 180.0; $metalF += 18.5) {
-            $today = $plan->on(new Circumstances($metalF));
+            $today = $plan->on(Circumstances::of(new MetalToday($metalF)));
             self::assertSame($plan->of(CuttingStage::class), $today->of(CuttingStage::class), 'nothing is cut anew because it is warm');
             foreach ($today->of(MovementStage::class)->movements as $one) {
                 $set = $one->today?->setting();
@@ -126,7 +127,7 @@ final class MovementTest extends TestCase
             self::assertLessThanOrEqual(6.67e-6 * 121.0 * 185.0, $one->joint);
         }
         self::assertSame([], RoofJob::findings($plan, 'move.splice'));
-        $aluminium = Plan::for($plan->job->with(new MetalsInput('aluminium')), new Circumstances(100.0));
+        $aluminium = Plan::for($plan->job->with(new MetalsInput('aluminium')), Circumstances::of(new MetalToday(100.0)));
         $worst = max(array_map(static fn (TrimMovement $one): float => $one->joint, $aluminium->of(MovementStage::class)->trims));
         self::assertGreaterThan(0.1875, $worst);
         self::assertCount(1, RoofJob::findings($aluminium, 'move.splice'));

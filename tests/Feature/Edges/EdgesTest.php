@@ -71,7 +71,7 @@ final class EdgesTest extends FeatureTestCase
         self::assertSame([['edges.reversed', self::EAVE]], array_map(static fn (array $f): array => [$f['code'], $f['where']], $now['findings']));
         self::assertStringContainsString('Hooked drip lies over Membrane', $now['section']['findings'][0]['message']);
         self::assertSame([['key' => 'seam-bead', 'name' => 'Bead in the seam']], $now['section']['left']);
-        $tiles = $this->getJson("/api/jobs/$job->id/tiles/edges")->assertOk()->json();
+        $tiles = $this->getJson("/api/jobs/$job->id/tiles")->assertOk()->json('edges');
         self::assertSame(['to-settle', 1], [$tiles['state'], $tiles['open']]);
         // Unpicked, or of an edge there is not, the first is shown.
         self::assertSame('eave-hall.S', $slice('edges', 'eave-nowhere')['section']['edge']);

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Artisan;
 use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Core\Movement\MetalToday;
 use Imbrex\Core\Movement\MovementStage;
 use Tests\Feature\FeatureTestCase;
 
@@ -75,7 +76,7 @@ final class TodayTest extends FeatureTestCase
     {
         $job = $this->job($this->member(), self::boathouse());
         $plan = app(PlanCache::class)->plan($job->newest());
-        $warm = $plan->on(new Circumstances(104.0));
+        $warm = $plan->on(Circumstances::of(new MetalToday(104.0)));
         self::assertSame($plan->of(CuttingStage::class), $warm->of(CuttingStage::class));
         self::assertNull($plan->of(MovementStage::class)->todayF);
         self::assertSame(104.0, $warm->of(MovementStage::class)->todayF);
