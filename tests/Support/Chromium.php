@@ -34,16 +34,15 @@ final class Chromium
     public static function handBack(RemoteWebDriver $driver, string $origin): void
     {
         try {
-            $kept = $driver->getWindowHandles();
-            $driver->switchTo()->newWindow('tab');
-            $fresh = $driver->getWindowHandle();
-            foreach ($kept as $window) {
+            [$first, $others] = [$driver->getWindowHandles()[0], array_slice($driver->getWindowHandles(), 1)];
+            foreach ($others as $window) {
                 $driver->switchTo()->window($window);
-                // What is under way is given up; its answer must set nothing any more.
-                $driver->get('about:blank');
                 $driver->close();
             }
-            $driver->switchTo()->window($fresh);
+            // The window stays, and with it what it has compiled; what is under way is given up; its answer must set nothing any more.
+            $driver->switchTo()->window($first);
+            $driver->executeScript('try { sessionStorage.clear(); } catch { /* nothing is open */ }');
+            $driver->get('about:blank');
             self::tell($driver, 'Network.enable');
             self::tell($driver, 'Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
             usleep(self::ANSWERS_COME_WITHIN);
@@ -73,7 +72,7 @@ final class Chromium
         $options->setBinary(__DIR__.'/headless');
         $options->addArguments([
             '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--disable-dev-shm-usage', '--force-device-scale-factor=1',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--disable-dev-shm-usage', '--force-device-scale-factor=1', '--force-prefers-reduced-motion',
             '--window-size=1280,800', "--user-data-dir=$profile",
         ]);
         $capabilities = DesiredCapabilities::chrome();

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\NoSuchWindowException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -18,6 +23,25 @@ final class Person
     private const PATIENCE_SECONDS = 10;
 
     private const PRESSED = "//*[self::button or self::a or self::summary or @role='button' or @role='menuitem' or @role='option']";
+
+    private const FIRST = 'document.evaluate(wanted, document, null, XPathResult.FIRST_ORDERED_NODE_TYPE, null).singleNodeValue';
+
+    /** In the page, so that nobody has to knock every few moments. */
+    private const AWAITED = <<<'JS'
+        const [wanted, limit, done] = arguments;
+        const folded = (element) => (element.innerText ?? element.textContent ?? '').replace(/\s+/gu, ' ').trim();
+        const look = () => LOOK;
+        const at = look();
+        if (at !== null) { done(at); return; }
+        let due = null;
+        const end = (found) => { changed.disconnect(); clearTimeout(due); clearInterval(anyway); clearTimeout(late); done(found); };
+        const again = () => { due = null; const found = look(); if (found !== null) end(found); };
+        const changed = new MutationObserver(() => { due ??= setTimeout(again, 20); });
+        changed.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
+        // What is hidden by a style that comes late changes nothing of the page itself.
+        const anyway = setInterval(again, 250);
+        const late = setTimeout(() => end(look()), limit);
+        JS;
 
     /** How many times something that was waited for came to hold: each is an assertion. */
     public int $held = 0;
@@ -40,7 +64,9 @@ final class Person
 
     public function openJob(string $name): void
     {
-        $this->goTo('/jobs');
+        if (parse_url($this->driver->getCurrentURL(), PHP_URL_PATH) !== '/jobs') {
+            $this->goTo('/jobs');
+        }
         $link = "//a[normalize-space()='$name']";
         $this->find($link);
         $pressed = 0.0;
@@ -123,9 +149,8 @@ final class Person
     public function type(string $label, string $text): void
     {
         $field = $this->field($label);
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys(WebDriverKeys::DELETE);
-        $field->sendKeys($text);
+        // In one go: each time the driver looks first whether the page is at rest.
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::DELETE, $text]);
     }
 
     public function field(string $label): RemoteWebElement
@@ -191,12 +216,12 @@ final class Person
     /** Waits until these words are shown, and fails with what is shown instead. */
     public function sees(string $words): void
     {
-        $this->waitUntil(fn (): bool => str_contains($this->text(), $words), fn (): string => "\"$words\" is not shown. Shown is:\n".$this->text());
+        $this->awaited('folded(document.body).includes(wanted) || null', $words) ?? throw new RuntimeException("\"$words\" is not shown. Shown is:\n".$this->text());
     }
 
     public function doesNotSee(string $words): void
     {
-        $this->waitUntil(fn (): bool => ! str_contains($this->text(), $words), fn (): string => "\"$words\" is shown and should not be.");
+        $this->awaited('! folded(document.body).includes(wanted) || null', $words) ?? throw new RuntimeException("\"$words\" is shown and should not be.");
     }
 
     /** All that is shown, white space folded. */
@@ -227,7 +252,7 @@ final class Person
 
     public function waitFor(string $xpath, float $seconds = self::PATIENCE_SECONDS): void
     {
-        $this->waitUntil(fn (): bool => $this->all($xpath) !== [], fn (): string => "Nothing at $xpath. Shown is:\n".$this->text(), $seconds);
+        $this->awaited(self::FIRST, $xpath, $seconds) ?? throw new RuntimeException("Nothing at $xpath. Shown is:\n".$this->text());
     }
 
     public function waitForPath(string $path): void
@@ -237,21 +262,38 @@ final class Person
 
     public function find(string $xpath): RemoteWebElement
     {
-        $found = null;
-        // Kept from the look that found it: a second look may come when the screen is being drawn anew.
-        $this->waitUntil(function () use ($xpath, &$found): bool {
-            $found = $this->all($xpath)[0] ?? null;
+        $found = $this->awaited(self::FIRST, $xpath);
 
-            return $found !== null;
-        }, fn (): string => "Nothing at $xpath. Shown is:\n".$this->text());
-
-        return $found ?? throw new RuntimeException("Nothing at $xpath.");
+        return is_array($found) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), (string) JsonWireCompat::getElement($found), true) : throw new RuntimeException("Nothing at $xpath. Shown is:\n".$this->text());
     }
 
     /** @return list<RemoteWebElement> */
     public function all(string $xpath): array
     {
         return array_values($this->driver->findElements(WebDriverBy::xpath($xpath)));
+    }
+
+    /**
+     * Looks, and looks again whenever the page has changed, until there is something.
+     *
+     * @param  string  $look  in JavaScript; null = nothing yet
+     */
+    private function awaited(string $look, string $wanted, float $seconds = self::PATIENCE_SECONDS): mixed
+    {
+        $end = microtime(true) + $seconds;
+        do {
+            try {
+                $found = $this->driver->executeAsyncScript(str_replace('LOOK', $look, self::AWAITED), [$wanted, (int) max(0.0, 1000.0 * ($end - microtime(true)))]);
+                $this->held += $found === null ? 0 : 1;
+
+                return $found;
+            } catch (StaleElementReferenceException|JavascriptErrorException|ScriptTimeoutException|NoSuchWindowException $fault) {
+                // The page was left meanwhile; look at the one that came.
+                usleep(40_000);
+            }
+        } while (microtime(true) < $end);
+
+        return null;
     }
 
     /**

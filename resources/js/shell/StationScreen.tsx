@@ -19,6 +19,9 @@ const codeOf = (station: Station) => ({
     networkMode: 'always' as const,
 });
 
+/** What is not wanted yet keeps nobody waiting who has only just come. */
+const REST_MS = 3000;
+
 /** The screen of a station; without a connection it says what is missing and fetches it when that can be had. */
 export function StationScreen({ station }: { station: Station }) {
     const { t } = useTranslation();
@@ -30,19 +33,26 @@ export function StationScreen({ station }: { station: Station }) {
     const ready = code.data !== undefined;
     useEffect(() => {
         if (!ready) return undefined;
-        // One after the other, when nothing else is to be done: the next station opens without a connection, too.
+        // One after the other, when nothing else is to be done and the screen has been looked at for a while: the next station opens without a connection, too.
         let gone = false;
         const idle = window.requestIdleCallback ?? ((then: () => void) => window.setTimeout(then, 300));
         const next = ([first, ...rest]: (() => Promise<unknown>)[]): void => {
             if (!first || gone) return;
             idle(() => void first().finally(() => next(rest)));
         };
-        next([
-            ...stations.filter((one) => one.key !== station.key).map((one) => () => client.prefetchQuery(codeOf(one))),
-            ...fetchQuietly(client),
-        ]);
+        const rested = window.setTimeout(
+            () =>
+                next([
+                    ...stations
+                        .filter((one) => one.key !== station.key)
+                        .map((one) => () => client.prefetchQuery(codeOf(one))),
+                    ...fetchQuietly(client),
+                ]),
+            REST_MS,
+        );
         return () => {
             gone = true;
+            window.clearTimeout(rested);
         };
     }, [ready, client, stations, station]);
     if (code.isError)

@@ -105,8 +105,20 @@ export const palettes: Record<Light, Palette> = {
     },
 };
 
+const STILL = {
+    shortest: 0,
+    shorter: 0,
+    short: 0,
+    standard: 0,
+    complex: 0,
+    enteringScreen: 0,
+    leavingScreen: 0,
+};
+
 /** The one theme: MUI's controls take the same colours the drawings take as CSS variables. */
 export function makeTheme(light: Light): Theme {
+    // Whoever wants nothing to slide or fade has said so to the system.
+    const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
     const p = palettes[light];
     const size = light === 'sun' ? 17 : 15;
     return createTheme({
@@ -122,6 +134,7 @@ export function makeTheme(light: Light): Theme {
             action: { disabled: p.muted, disabledOpacity: 1 },
         },
         shape: { borderRadius: 6 },
+        transitions: still ? { create: () => 'none', duration: STILL } : {},
         typography: {
             fontFamily: "'Sofia Sans Semi Condensed Variable', sans-serif",
             fontSize: size,
