@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Colour;
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\Material;
-use Imbrex\Core\Catalogue\NotInCatalogue;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Colour;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\Material;
+use Imbrex\Core\Ground\Catalogue\NotInCatalogue;
+use Imbrex\Core\Ground\Rules\RuleFault;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\HouseRules;
-use Imbrex\Core\Rules\RuleFault;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\Units\UnitSystem;
 use stdClass;
 
 /** Reads what a job's roof is covered with, from the catalogue that ships and the job's own profiles, and its house rules. */

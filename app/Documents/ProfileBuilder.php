@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Catalogue\Hand;
-use Imbrex\Core\Catalogue\Hold;
-use Imbrex\Core\Catalogue\HoldKind;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Catalogue\ScrewPlaces;
-use Imbrex\Core\Catalogue\TapedSection;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\Hand;
+use Imbrex\Core\Ground\Catalogue\Hold;
+use Imbrex\Core\Ground\Catalogue\HoldKind;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Catalogue\ScrewPlaces;
+use Imbrex\Core\Ground\Catalogue\TapedSection;
 use stdClass;
 
 /** A profile somebody measured or copied from the panel maker's sheet. */

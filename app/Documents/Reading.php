@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Imbrex\Core\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\JobPart;
 use stdClass;
 

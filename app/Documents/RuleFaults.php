@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Imbrex\Core\Rules\RuleFault;
+use Imbrex\Core\Ground\Rules\RuleFault;
 
 /** Puts a house rule's fault into the words a document's fault has. */
 final class RuleFaults

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use Imbrex\Core\Units\Length;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\UnitSystem;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\UnitSystem;
 
 /** Columns whose names say their unit, in a job's own: `length_in` is `length_mm` on a metric job, `pounds` are `kilograms`, and what stands in them follows. */
 final class CsvUnits

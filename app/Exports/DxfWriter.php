@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** Writes a text DXF drawing (R12) in inches: its layers in a table, its words in the code page it names. */
 final class DxfWriter

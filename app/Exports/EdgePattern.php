@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /**
  * Draws an edge so that its kind is told by its pattern, as on the screens: ridge a double line, eave a line with ticks,

@@ -9,13 +9,13 @@ use App\Documents\Fault;
 use App\Documents\ReadingValue;
 use App\Documents\Understood;
 use App\Words\Words;
+use Imbrex\Core\Ground\Units\PitchReader;
+use Imbrex\Core\Ground\Units\TapeFault;
+use Imbrex\Core\Ground\Units\TapeReader;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Source;
-use Imbrex\Core\Units\PitchReader;
-use Imbrex\Core\Units\TapeFault;
-use Imbrex\Core\Units\TapeReader;
-use Imbrex\Core\Units\UnitSystem;
 use stdClass;
 
 /** Reads a table of readings: where, quantity, value, source, at, corner, to, time, low. The first line names the columns. */

@@ -7,7 +7,7 @@ namespace App\Plans;
 use App\Stations\Station;
 use App\Stations\Stations;
 use App\Stations\Wire;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use Imbrex\Core\Units\Length;
-use Imbrex\Core\Units\Pitch;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Ground\Units\Pitch;
 
 /** A laser with an angle gauge and a thermometer for metal, that numbers its readings. */
 final readonly class Gauge

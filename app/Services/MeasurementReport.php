@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** A roof as a measurement-report service sees it from afar: readings of source "report", never the truth. */
 final readonly class MeasurementReport

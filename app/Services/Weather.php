@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use Imbrex\Core\Units\Length;
+use Imbrex\Core\Ground\Units\Length;
 
 /** A weather service that tells how hard it rains at a place, by how seldom. */
 final readonly class Weather

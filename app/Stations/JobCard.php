@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Stations\Roof\FaceWriter;
-use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Ground\Findings\Severity;
+use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\Measures;
 
 /** A job at a glance: its roof, its metal, how far each station is, what is to settle, what comes next. */
 final readonly class JobCard

@@ -13,8 +13,8 @@ use App\Documents\Understood;
 use Imbrex\Core\Circumstance;
 use Imbrex\Core\Circumstances;
 use Imbrex\Core\Effort;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\Job;
-use Imbrex\Core\Units\UnitSystem;
 use JsonException;
 use stdClass;
 

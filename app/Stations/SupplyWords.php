@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Words\Words;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Supplies\SupplyKind;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Openings\Boot;
-use Imbrex\Core\Trims\Supplies\Supply;
-use Imbrex\Core\Trims\Supplies\SupplyKind;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Says what a roof takes besides panels and trims, by the foot or by number, and in how many packs. */
 final readonly class SupplyWords

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Words\Words;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Severity;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\Division;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
-use Imbrex\Core\Units\Division;
-use Imbrex\Core\Units\TapePrinter;
 
 /** What every station's wire shapes share: findings in words, outlines, the tape a job is printed with. */
 final readonly class Wire

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use NumberFormatter;
 
 /** Money in words, in the currency the crew reckons in: what is small to the cent, what is not by whole units. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Term;
-use Imbrex\Core\Units\Amount;
-use Imbrex\Core\Units\Length;
-use Imbrex\Core\Units\TapePrinter;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Units\Amount;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use MessageFormatter;
 use RuntimeException;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleFault;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\Units\UnitSystem;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleFault;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Ground\Units\UnitSystem;
 
 /** All house rules, each from the folder of the stage that goes by it: the one home of every default that is a habit of the trade. */
 final class HouseRules

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Rules\RuleSet;
-use Imbrex\Core\Units\UnitSystem;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Ground\Units\UnitSystem;
 
 /** Everything a plan is made of: what the roof is covered with, and what is said to each stage. */
 final readonly class Job

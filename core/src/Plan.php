@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
 
 /**
  * Everything that follows from a job and today's circumstances: a pure function of them, to the last bit. Each stage is

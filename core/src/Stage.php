@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\HouseRule;
 
 /**
  * One step in the order of work. It sees what it says it needs and reads, and nothing else: so what it came to holds for as

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\HouseRule;
 
 /** What results of stages are kept under: a hash of just what each needs and reads. */
 final class StageKeys

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 
 /** What a stage came to. */
 interface StageResult

@@ -12,11 +12,13 @@ final class ArchitectureTest extends TestCase
 {
     /** What breaks which rule: namespace of an offender, what it uses, and what must be said of it. */
     private const OFFENDERS = [
-        'a stage reaches forward' => ['Imbrex\Core\Survey', 'new \Imbrex\Core\Layout\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Span'],
+        'a stage reaches forward' => ['Imbrex\Core\Survey', 'new \Imbrex\Core\Layout\Strip', 'Imbrex\Core\Layout\Strip'],
         'a stage sees the list' => ['Imbrex\Core\Cutting', '\Imbrex\Core\Stages::IN_ORDER', 'Imbrex\Core\Stages'],
         'a stage sees all house rules' => ['Imbrex\Core\Roof', '\Imbrex\Core\HouseRules::all()', 'Imbrex\Core\HouseRules'],
-        'the root names a stage' => ['Imbrex\Core', 'new \Imbrex\Core\Layout\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Span'],
-        'the ground knows a stage' => ['Imbrex\Core\Catalogue', 'new \Imbrex\Core\Layout\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Span'],
+        'the root names a stage' => ['Imbrex\Core', 'new \Imbrex\Core\Layout\Strip', 'Imbrex\Core\Layout\Strip'],
+        'the ground knows a stage' => ['Imbrex\Core\Ground\Catalogue', 'new \Imbrex\Core\Layout\Strip', 'Imbrex\Core\Layout\Strip'],
+        'a stage reaches into another' => ['Imbrex\Core\Water', 'new \Imbrex\Core\Layout\Internal\Span(0.0, 1.0)', 'Imbrex\Core\Layout\Internal\Span'],
+        'a length knows a house rule' => ['Imbrex\Core\Ground\Units', '\Imbrex\Core\Ground\Rules\RuleUnit::Inches', 'Imbrex\Core\Ground\Rules\RuleUnit'],
         'the core knows the application' => ['Imbrex\Core\Layout', 'new \App\Documents\FieldPath', 'App\Documents\FieldPath'],
     ];
 

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\RoofInput;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\SurveyInput;
-use Imbrex\Core\Units\UnitSystem;
 
 /** Makes jobs for tests: one plane, by outline or by readings. */
 final class JobMaker

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\EdgeWish;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
@@ -14,7 +13,9 @@ use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
@@ -25,7 +26,6 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\UnitSystem;
 use Tests\Core\Roof\BlockMaker;
 
 /** Plans of whole roofs for tests. */

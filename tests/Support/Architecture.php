@@ -14,8 +14,12 @@ final class Architecture
 {
     private const CORE = 'Imbrex\Core';
 
-    /** What every stage may use. */
-    private const GROUND = ['Units', 'Geometry', 'Rules', 'Findings', 'Catalogue'];
+    /** What every stage may use, those first that lean on nothing. */
+    private const GROUND = 'Ground';
+
+    private const FIRST = ['Ground\Units', 'Ground\Geometry'];
+
+    private const AFTER = ['Ground\Rules', 'Ground\Findings', 'Ground\Catalogue', 'Ground\Metalwork', 'Ground\Supplies'];
 
     /** What of the root a stage may use besides: what it is asked by, and what it answers with. */
     private const SEEN_BY_STAGES = ['AskedByRules', 'Circumstance', 'Plan', 'Job', 'JobPart', 'Circumstances', 'Effort', 'Stage', 'StageResult'];
@@ -38,7 +42,7 @@ final class Architecture
     public function testGroundKnowsNoStage(): Rule
     {
         return PHPat::rule()
-            ->classes(...self::folders(self::GROUND))
+            ->classes(...self::folders([self::GROUND]))
             ->shouldNotDependOn()
             ->classes(...self::folders(self::stages()))
             ->because('words, numbers and catalogues come before any work');
@@ -47,9 +51,9 @@ final class Architecture
     public function testUnitsAndGeometryComeFirst(): Rule
     {
         return PHPat::rule()
-            ->classes(...self::folders(['Units', 'Geometry']))
+            ->classes(...self::folders(self::FIRST))
             ->shouldNotDependOn()
-            ->classes(...self::folders(['Rules', 'Findings', 'Catalogue']))
+            ->classes(...self::folders(self::AFTER))
             ->because('a length and a polygon know no house rule');
     }
 
@@ -65,6 +69,18 @@ final class Architecture
                     ->classes(...self::folders($later))
                     ->because('no stage reaches forward');
             }
+        }
+    }
+
+    /** @return iterable<string, Rule> */
+    public function testInsidesAreTheirStagesOwn(): iterable
+    {
+        foreach (self::stages() as $stage) {
+            yield $stage => PHPat::rule()
+                ->classes(Selector::AllOf(Selector::inNamespace(self::CORE), Selector::NOT(Selector::inNamespace(self::CORE."\\$stage"))))
+                ->shouldNotDependOn()
+                ->classes(Selector::inNamespace(self::CORE."\\$stage\\Internal"))
+                ->because('what only a stage uses may be changed by whoever changes the stage');
         }
     }
 

@@ -8,16 +8,16 @@ use App\Stations\Station;
 use App\Stations\Stations;
 use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
-use Imbrex\Core\Builds\Fixing;
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Colour;
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Catalogue\Material;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Catalogue\Section;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Colour;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\Material;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Catalogue\Section;
+use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Rules\HouseRule;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\DeckKind;
-use Imbrex\Core\Rules\HouseRule;
 use Imbrex\Core\Survey\ShapeKind;
 
 /** What ships: stations, profiles, materials, shapes, house rules. */

@@ -15,7 +15,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Imbrex\Core\Builds\BuildBook;
-use Imbrex\Core\Builds\Fixing;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 use stdClass;
 
 /** Builds the crew made of those that ship. */

@@ -18,8 +18,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Section;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Section;
 
 /** Profiles the crew entered itself. */
 final class ProfileController

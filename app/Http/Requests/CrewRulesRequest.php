@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Documents\DocumentFault;
 use App\Documents\RuleFaults;
+use Imbrex\Core\Ground\Rules\RuleFault;
 use Imbrex\Core\HouseRules;
-use Imbrex\Core\Rules\RuleFault;
 
 final class CrewRulesRequest extends WordedRequest
 {

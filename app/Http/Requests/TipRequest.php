@@ -9,7 +9,7 @@ use App\Stations\Station;
 use App\Stations\Stations;
 use Closure;
 use Illuminate\Support\Facades\Gate;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** A note to pin, by whoever changes plans. */
 final class TipRequest extends WordedRequest

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /** Where a drawn point lies on the deck of an outline: u along its eave from its first corner, v up the slope, inches. */
 final readonly class DeckFrame

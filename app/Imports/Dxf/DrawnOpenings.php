@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Geometry\Bounds;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Roof\OpeningKind;
 
 /** What comes through the drawn faces, as a job describes it: outlines within a face, and circles as pipes. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Units\PitchReader;
+use Imbrex\Core\Ground\Units\PitchReader;
 
 /** Pitches written into a drawing: a number in or over 12, or degrees, read as the field on the screen reads them. A date or a time is none. */
 final class DrawnPitch

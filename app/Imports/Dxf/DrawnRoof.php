@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Units\Pitch;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\Pitch;
 
 /** Makes measured planes of a drawing's outlines; says what it must ask first and what it could not use. */
 final class DrawnRoof

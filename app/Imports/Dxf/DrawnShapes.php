@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /**
  * The outlines of a drawing in inches, closed ones and rounds of single lines, and which of them lie within another: what has no pitch, no edge and no
@@ -37,7 +37,7 @@ final class DrawnShapes
     /** @var list<array{layer: string, polygon: Polygon, face: int, texts: list<string>}> what comes through a face, by the face's number */
     public readonly array $openings;
 
-    /** @var list<array{kind: \Imbrex\Core\Catalogue\EdgeKind, from: Point, to: Point}> lines on layers named after an edge */
+    /** @var list<array{kind: \Imbrex\Core\Ground\Catalogue\EdgeKind, from: Point, to: Point}> lines on layers named after an edge */
     public readonly array $edges;
 
     /** @var list<array{text: string, at: Point}> */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /**
  * Which side of a drawn outline is its eave. It is never guessed by length: a face deeper than it is wide would be turned by 90°. A line on a layer says

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Roof\OpeningKind;
 
 /** What kind of edge, or of opening, a layer is named after, in several languages, whatever stands round the word: `A-ROOF-EAVE`, `Traufe_neu`. */

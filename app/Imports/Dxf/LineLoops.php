@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imports\Dxf;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /**
  * Outlines of single lines: ends that lie near each other are one corner, a line that ends on another parts it, two of a kind part each other where they cross, and every smallest round of lines is an

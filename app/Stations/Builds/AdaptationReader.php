@@ -7,13 +7,13 @@ namespace App\Stations\Builds;
 use App\Documents\Reading;
 use Imbrex\Core\Builds\Adaptation;
 use Imbrex\Core\Builds\Build;
-use Imbrex\Core\Builds\Fastener;
-use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Builds\Seal;
-use Imbrex\Core\Builds\SealKind;
-use Imbrex\Core\Builds\Sizes;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\Ground\Metalwork\Seal;
+use Imbrex\Core\Ground\Metalwork\SealKind;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 use stdClass;
 
 /** Reads what somebody changed of a build's layers: at one edge, or for a build of the crew. */

@@ -7,7 +7,7 @@ namespace App\Stations\Builds;
 use Imbrex\Core\Builds\Adaptation;
 use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Builds\Layer;
-use Imbrex\Core\Builds\Sizes;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 
 /** Puts what was changed of a build as the job document has it, so that it can be kept for other edges and other jobs. */
 final class AdaptationWriter

@@ -10,11 +10,11 @@ use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Builds\EdgeWish;
-use Imbrex\Core\Builds\Fixing;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\Junctions\JunctionBook;
 use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Edges\Junctions\Piece;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\HouseRules;
 use stdClass;
 

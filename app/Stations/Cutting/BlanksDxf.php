@@ -7,7 +7,7 @@ namespace App\Stations\Cutting;
 use App\Exports\DxfWriter;
 use App\Words\Words;
 use Imbrex\Core\Cutting\FlatBlank;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 
 /** Flat blanks one beside the other, as wide as the coil: outlines on CUT, folds on BEND, notches on NOTCH. */

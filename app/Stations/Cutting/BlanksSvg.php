@@ -6,10 +6,10 @@ namespace App\Stations\Cutting;
 
 use App\Words\Words;
 use Imbrex\Core\Cutting\FlatBlank;
-use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Plan;
 
 /** Flat blanks full size (one unit an inch) and as wide as the coil, one beside the other, in rows: groups cut, bend and notch in each. */

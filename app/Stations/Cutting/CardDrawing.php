@@ -8,11 +8,11 @@ use App\Exports\Sheet;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\DrawnEnds;
-use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Cutting\SideLength;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Units\TapePrinter;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\SideLength;
+use Imbrex\Core\Ground\Units\TapePrinter;
 
 /**
  * Draws the piece of a mark-out card in black on white. A panel is far longer than wide, so the drawing keeps its ends to

@@ -6,15 +6,15 @@ namespace App\Stations\Cutting;
 
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\Rounding;
 
 /** What is said beside a card's marks, on the screen and on paper. */
 final readonly class CardNotes

@@ -8,7 +8,7 @@ use App\Exports\MarkTable;
 use App\Exports\PanelRange;
 use App\Exports\Sheet;
 use App\Words\Words;
-use Imbrex\Core\Units\TapePrinter;
+use Imbrex\Core\Ground\Units\TapePrinter;
 
 /** Draws mark-out cards, each on half a page: which pieces, the piece to the left, its marks as large as there is room for to the right. */
 final readonly class CardPage

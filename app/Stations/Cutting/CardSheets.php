@@ -12,14 +12,14 @@ use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Mark-out cards, back view, two to a page, to be read from two metres; pieces marked out alike share one, whichever face they lie on. */
 final readonly class CardSheets

@@ -9,11 +9,11 @@ use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Hand;
 use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\Leg;
 use Imbrex\Core\Cutting\SeamEnd;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Hand;
 use Imbrex\Core\Plan;
 
 /** The eave notch of the job's profile, full size on paper, with rulers to check the printer's scale. Screw-down sheets have none. */

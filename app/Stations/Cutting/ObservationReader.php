@@ -7,7 +7,7 @@ namespace App\Stations\Cutting;
 use App\Documents\Reading;
 use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Fit\SideTaped;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Survey\Source;
 use stdClass;
 

@@ -7,8 +7,8 @@ namespace App\Stations\Cutting;
 use App\Words\Money;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Pair;
+use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Units\Measures;
 
 /** Puts what comes two to a sheet into its wire shape. */
 final class PairingWriter

@@ -8,9 +8,9 @@ use App\Stations\Wire;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Mark;
-use Imbrex\Core\Cutting\MarkLine;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 

@@ -13,7 +13,7 @@ use Imbrex\Core\Cutting\Fit\PieceLine;
 use Imbrex\Core\Cutting\Fit\SideTaped;
 use Imbrex\Core\Cutting\Fit\TapedMark;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Cutting\TwoLengths;
+use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 

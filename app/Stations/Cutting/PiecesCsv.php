@@ -11,10 +11,10 @@ use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\Rounding;
 
 /** Every piece by face in the order of laying, one line each. Columns are described in docs/formats. */
 final readonly class PiecesCsv

@@ -10,8 +10,8 @@ use Imbrex\Core\Builds\BuildDifference;
 use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\ContactFault;
-use Imbrex\Core\Findings\Term;
-use Imbrex\Core\Units\TapePrinter;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Units\TapePrinter;
 
 /** Says what a build is called, how it differs from the one that ships, what touches what in it. */
 final readonly class BuildWords

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use Imbrex\Core\Edges\DrawnLayer;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /**
  * Puts the numbers of a section's layers to its left and right, so that no two of them touch, and says how much room the

@@ -11,12 +11,12 @@ use App\Stations\BookPages;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\PlacedLayer;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Stations\Wire;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Exports\Sheet;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Trims\Ends\EndView;
 
 /** Draws the end of a trim on its flat in black on white: what is cut away dotted, what is cut, bent and notched told apart. */

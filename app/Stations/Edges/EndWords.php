@@ -6,11 +6,11 @@ namespace App\Stations\Edges;
 
 use App\Words\Words;
 use Illuminate\Support\Str;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndMark;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Says of the end of a trim what it is, how it is made and where its marks stand. */
 final readonly class EndWords

@@ -7,7 +7,7 @@ namespace App\Stations\Edges;
 use App\Exports\Sheet;
 use Imbrex\Core\Edges\Junctions\Junction;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** Draws a junction unfolded into one sheet in black on white, its pieces numbered in the order they go on. */
 final readonly class JunctionSheet

@@ -12,7 +12,7 @@ use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Edges\Junctions\JunctionShape;
 use Imbrex\Core\Edges\Junctions\Piece;
 use Imbrex\Core\Edges\Junctions\Zone;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
 
 /** Puts junctions into their wire shape: all of them by name, and one of them piece by piece. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Stations\Edges;
 
 use App\Words\Words;
-use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Builds\Seal;
 use Imbrex\Core\Edges\PlacedLayer;
-use Imbrex\Core\Findings\Term;
-use Imbrex\Core\Units\TapePrinter;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\Ground\Metalwork\Seal;
+use Imbrex\Core\Ground\Units\TapePrinter;
 
 /** Says of a layer what it is called, how it is held, lapped, sealed and folded, what to mind with it and what it can do to one. */
 final readonly class LayerWords

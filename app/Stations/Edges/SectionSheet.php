@@ -9,7 +9,7 @@ use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\Section;
 use Imbrex\Core\Edges\SectionPicture;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** Draws a section in black on white, as large as its box allows, its layers numbered and named. */
 final readonly class SectionSheet

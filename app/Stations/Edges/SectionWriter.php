@@ -9,13 +9,13 @@ use App\Stations\Builds\AdaptationWriter;
 use App\Stations\Wire;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\SectionPicture;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\Plan;
 
 /** Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up. */

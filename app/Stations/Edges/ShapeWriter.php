@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stations\Edges;
 
-use Imbrex\Core\Trims\Bend;
-use Imbrex\Core\Trims\TrimHem;
-use Imbrex\Core\Trims\TrimLeg;
-use Imbrex\Core\Trims\TrimShape;
+use Imbrex\Core\Ground\Metalwork\Bend;
+use Imbrex\Core\Ground\Metalwork\TrimHem;
+use Imbrex\Core\Ground\Metalwork\TrimLeg;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 
 /** A trim's shape as a document says one's own, to begin from. */
 final class ShapeWriter

@@ -7,14 +7,14 @@ namespace App\Stations\Edges;
 use App\Exports\Sheet;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\ShapeSketch;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Trims\ShapeSketch;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimsStage;
-use Imbrex\Core\Units\TapePrinter;
 
 /** The stick map on paper: every kind of trim with its sticks drawn to one scale, and what is cut from each. */
 final readonly class SticksSheet

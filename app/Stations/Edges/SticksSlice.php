@@ -9,21 +9,21 @@ use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Edges\Contact\Metals;
 use Imbrex\Core\Edges\Contact\MetalsInput;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\CutPieces;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
-use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimRuns;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Trims\Viewpoints;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
 final readonly class SticksSlice

@@ -11,14 +11,14 @@ use App\Exports\Sheet;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\HoldDown\DrillTemplate;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\HoldDown\ScrewRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Drill templates, a page each: row distances from the eave end of a stack of sheets large enough to be read over the stack, and the places across. */
 final readonly class DrillTemplateSheet

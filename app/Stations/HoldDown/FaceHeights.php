@@ -6,14 +6,14 @@ namespace App\Stations\HoldDown;
 
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\Seam;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\TapePrinter;
 
 /** How high clips, rows of screws and guards stand on a face, seams alike told once. */
 final readonly class FaceHeights

@@ -7,7 +7,9 @@ namespace App\Stations\HoldDown;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\DrillTemplate;
@@ -24,8 +26,6 @@ use Imbrex\Core\HoldDown\Spacing;
 use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\Rounding;
 
 /** Puts one face and all that holds it down into its wire shape. */
 final readonly class HeldFaceWriter

@@ -9,12 +9,12 @@ use App\Exports\Sheet;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\Rounding;
 
 /** The card for the pocket: what a hem is set to, by how long the panel is and how warm the metal. A quarter of a sheet, to be folded. */
 final readonly class HemCard

@@ -7,6 +7,9 @@ namespace App\Stations\HoldDown;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Movement\HemWindow;
@@ -15,9 +18,6 @@ use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Movement\TrimMovement;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\TapePrinter;
 
 /** How a face's hems are set: between what on any day, at what today, which are closed when; and what joints of trims are left. */
 final readonly class HemTable

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\HoldDown;
 
 use App\Documents\Reading;
+use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\EstimateWish;
 use Imbrex\Core\HoldDown\Exposure;
@@ -14,7 +15,6 @@ use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\HoldDown\PurlinLines;
 use Imbrex\Core\HoldDown\WindEstimate;
-use Imbrex\Core\Units\Measures;
 use stdClass;
 
 /** Reads of a document what pulls at a roof and how it is held. */

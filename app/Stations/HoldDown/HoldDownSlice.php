@@ -7,7 +7,8 @@ namespace App\Stations\HoldDown;
 use App\Stations\Roof\FaceWriter;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Catalogue\HoldKind;
+use Imbrex\Core\Ground\Catalogue\HoldKind;
+use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\ClipBook;
 use Imbrex\Core\HoldDown\FaceHold;
@@ -22,7 +23,6 @@ use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\Measures;
 
 /** What Hold-down shows: one face with all that holds it, what pulls and what slides. */
 final readonly class HoldDownSlice

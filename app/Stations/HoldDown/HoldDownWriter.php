@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\HoldDown;
 
 use App\Stations\Wire;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\FaceHolder;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\HoldDown;
 
 use App\Documents\Reading;
+use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\Snow\GuardedPlace;
 use Imbrex\Core\HoldDown\Snow\GuardFor;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
-use Imbrex\Core\Units\Measures;
 use stdClass;
 
 /** Reads of a document how much snow lies on a roof, and what it must not slide on. */

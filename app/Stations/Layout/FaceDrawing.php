@@ -8,16 +8,16 @@ use App\Exports\EdgePattern;
 use App\Exports\Sheet;
 use App\Words\Words;
 use Closure;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Geometry\Bounds;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Units\TapePrinter;
 
 /**
  * Draws a face with its panels in black on white, as large as its box allows: every piece by its number, what comes

@@ -9,13 +9,13 @@ use App\Exports\Sheet;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
 use Imbrex\Core\Layout\SeamRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\TapePrinter;
 
 /** The layout as it goes up: a sheet a face, with its running marks where they are chalked, its control line, its dimensions. */
 final readonly class LayoutSheet

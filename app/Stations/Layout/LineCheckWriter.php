@@ -6,12 +6,12 @@ namespace App\Stations\Layout;
 
 use App\Stations\Wire;
 use App\Words\Words;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\LineCheck;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Puts the triangle a line is checked by into its wire shape, with what it tells in words. */
 final readonly class LineCheckWriter

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Stations\Layout;
 
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Geometry\LineClipper;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\LineClipper;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;

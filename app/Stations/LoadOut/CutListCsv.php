@@ -8,9 +8,9 @@ use App\Exports\CsvUnits;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
-use Imbrex\Core\Units\Rounding;
 
 /** The cut list as CSV: one line for each length. Columns are described in docs/formats. */
 final class CutListCsv

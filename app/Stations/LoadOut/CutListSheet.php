@@ -12,13 +12,13 @@ use App\Stations\SupplyWords;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
-use Imbrex\Core\Trims\Supplies\Supply;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\TapePrinter;
 
 /** The order as a printed sheet: how many of which length, for which panels, and what that comes to. */
 final readonly class CutListSheet

@@ -9,12 +9,12 @@ use App\Stations\Cutting\PairingWriter;
 use App\Stations\SupplyWords;
 use App\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Trims\Supplies\Supply;
 
 /** What Load-out shows: the order, what it saved, what stands against it. */
 final readonly class LoadOutSlice

@@ -6,8 +6,8 @@ namespace App\Stations\LoadOut;
 
 use App\Stations\Station;
 use App\Stations\StationFile;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stations\LoadOut;
 
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\LoadOut\Order;
-use Imbrex\Core\Trims\Supplies\Supply;
 
 /** Puts an order into its wire shape. */
 final class OrderWriter

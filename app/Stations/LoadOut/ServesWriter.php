@@ -8,11 +8,11 @@ use App\Exports\PanelRange;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\LoadOut\OrderCheck;
 use Imbrex\Core\LoadOut\SheetCheck;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Says which ordered sheets no longer serve, and what to do about it. */
 final readonly class ServesWriter

@@ -8,8 +8,8 @@ use App\Stations\Edges\EdgeNames;
 use App\Stations\Wire;
 use App\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Severity;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 

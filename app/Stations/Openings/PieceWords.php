@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Stations\Openings;
 
 use App\Words\Words;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\PieceMark;
@@ -12,8 +14,6 @@ use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\TapePrinter;
 
 /** Says of the pieces of an opening what they are, how they go on and how they are held. */
 final readonly class PieceWords

@@ -6,16 +6,16 @@ namespace App\Stations\Roof;
 
 use App\Documents\Fault;
 use App\Documents\Understood;
-use Imbrex\Core\Geometry\NotAPolygon;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\NotAPolygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\Division;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Roof\FromRake;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Uphill;
 use Imbrex\Core\Roof\UphillSchool;
-use Imbrex\Core\Units\Division;
-use Imbrex\Core\Units\TapePrinter;
 use stdClass;
 
 /** Builds what comes through a roof and gathers what makes no sense about it. */

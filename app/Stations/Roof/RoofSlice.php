@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Roof;
 
 use App\Stations\Wire;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\CheckResult;

@@ -8,9 +8,9 @@ use App\Exports\DxfWriter;
 use App\Stations\Edition;
 use App\Stations\Wire;
 use App\Words\Words;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\ShapeSketch;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Trims\ShapeSketch;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimsStage;
 

@@ -7,7 +7,7 @@ namespace App\Stations\Trims;
 use App\Exports\DxfWriter;
 use App\Stations\Edition;
 use App\Words\Words;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Trims\Ends\TrimFlat;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;

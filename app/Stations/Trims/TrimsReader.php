@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Stations\Trims;
 
 use App\Documents\Reading;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Trims\Bend;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\Bend;
+use Imbrex\Core\Ground\Metalwork\ShapeSketch;
+use Imbrex\Core\Ground\Metalwork\TrimHem;
+use Imbrex\Core\Ground\Metalwork\TrimLeg;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 use Imbrex\Core\Trims\CutTrim;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\RunSchool;
-use Imbrex\Core\Trims\ShapeSketch;
 use Imbrex\Core\Trims\TrimBook;
-use Imbrex\Core\Trims\TrimHem;
-use Imbrex\Core\Trims\TrimLeg;
-use Imbrex\Core\Trims\TrimShape;
 use Imbrex\Core\Trims\TrimsInput;
 use stdClass;
 

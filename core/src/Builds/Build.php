@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 use LogicException;
 
 /** One way an edge can be built: its layers from the deck up, in the order they go on, and what it asks of the panel. */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 
 /** Every build that ships, and which of them is usual. */
 final readonly class BuildBook

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Imbrex\Core\Builds;
 
 use Imbrex\Core\AskedByRules;
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Builds\Internal\BuildChoice;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Roof\Face;
 
 /** How every edge of the roof is built, asked for where a face ends at it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /**
  * How far each edge's metal reaches past the roof line (offset, negative = held back) and how much is folded or turned up

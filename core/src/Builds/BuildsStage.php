@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Builds\Internal\BuildChoice;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**
  * What an edge's detail asks of the metal, in inches square to the edge on the deck: offset past the roof line

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 
 /** How one edge is built where a face ends at it: by the house, or as somebody wished. */
 final readonly class EdgeBuild

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** How somebody wants one edge built otherwise than the house does. */
 final readonly class EdgeWish

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Imbrex\Core\Builds;
 
 use Closure;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\Seal;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 
 /**
  * One layer of a build. Where it lies is told on the section's path, which runs from the field (or down a wall) across the

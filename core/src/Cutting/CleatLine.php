@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** The line snapped on the deck for a valley's cleat: its uphill edge, so that no chalk shows afterwards. Face coordinates, inches. */
 final readonly class CleatLine

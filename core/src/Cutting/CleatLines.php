@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\Builds;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\Fit\EdgeFits;
-use Imbrex\Core\Geometry\EdgeMover;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\EdgeMover;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\SideFinder;
 

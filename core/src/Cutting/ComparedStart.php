@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Cutting\Internal\Cutter;
+use Imbrex\Core\Cutting\Internal\Pairing;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\LayoutOption;
 use Imbrex\Core\Layout\LayoutInput;

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Cutting\Internal\Legs;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
+use Imbrex\Core\Ground\Metalwork\SideLength;
+use Imbrex\Core\Ground\Metalwork\TwoLengths;
 
 /**
  * How one piece is marked out. Frame: x across the sheet from its left edge in this view, y up from B, the eave

@@ -6,20 +6,29 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\Fit\EdgeFits;
-use Imbrex\Core\Geometry\LineClipper;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Cutting\Internal\Bound;
+use Imbrex\Core\Cutting\Internal\CardMarks;
+use Imbrex\Core\Cutting\Internal\CardSide;
+use Imbrex\Core\Cutting\Internal\HeadFold;
+use Imbrex\Core\Cutting\Internal\Legs;
+use Imbrex\Core\Cutting\Internal\PieceSides;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\LineClipper;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\TwoLengths;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Layout\FaceLoop;
 use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
-use Imbrex\Core\Rules\RuleSet;
 
 /**
  * Draws up the mark-out card of a panel: what to cut, bend and notch, in running distances. The tape is hooked at B

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Tolerance;
-use Imbrex\Core\Units\Rounding;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Units\Rounding;
 
 /** Panels of a face that are marked out alike: one card serves them all. */
 final readonly class CutGroup

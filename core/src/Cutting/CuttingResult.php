@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Cutting\Fit\EdgeFits;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Cutting\Internal\Pairing;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\StageResult;
 

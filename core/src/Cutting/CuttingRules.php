@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** Notches, hems, laps, pairs, and how much longer than its blank a sheet is ordered. */
 final class CuttingRules

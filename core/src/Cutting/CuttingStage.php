@@ -6,8 +6,12 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\Fit\EdgeFits;
-use Imbrex\Core\Cutting\Fit\EdgeReport;
 use Imbrex\Core\Cutting\Fit\Observation;
+use Imbrex\Core\Cutting\Internal\Corrections;
+use Imbrex\Core\Cutting\Internal\CutReport;
+use Imbrex\Core\Cutting\Internal\Cutter;
+use Imbrex\Core\Cutting\Internal\CuttingEffort;
+use Imbrex\Core\Cutting\Internal\Fit\EdgeReport;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\MovedFace;

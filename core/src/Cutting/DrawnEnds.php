@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /**
  * How much of a card's foot and head is drawn to scale. A panel is far longer than wide: where nothing is cut, bent or

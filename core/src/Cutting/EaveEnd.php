@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** How the open end of a standing seam is closed at the eave. */
 enum EaveEnd: string

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Cutting\Internal\RiskExtra;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** One school of how much longer to order, with the money at stake over all panels of a face. */
 final readonly class ExtraSchool

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Geometry\LineClipper;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Cutting\Internal\FlatSheet;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\LineClipper;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 
 /** What is cut from the coil for one piece, face up, its legs laid flat: x from the coil's left edge, y up from B; inches. */
 final readonly class FlatBlank

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Mark;
 
 /** How a piece is to be taken, by what is cut away and what its ends die into. */
 enum HowToTake: string

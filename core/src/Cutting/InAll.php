@@ -6,7 +6,7 @@ namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Survey\SurveyStage;

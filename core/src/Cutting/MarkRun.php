@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
+
 /** The marks of one line of a card, in the order they are set out, under the heading they go by. */
 final readonly class MarkRun
 {

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
+use Imbrex\Core\Cutting\Internal\RiskExtra;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\SurveyStage;
-use Imbrex\Core\Units\Rounding;
 
 /** How much longer than its blank a panel is ordered: blank + extra, rounded up to the ordering step. */
 final readonly class OrderLength

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Cutting\Internal\Auction;
+use Imbrex\Core\Cutting\Internal\Chains;
+use Imbrex\Core\Cutting\Internal\Nest;
+use Imbrex\Core\Cutting\Internal\Pairing;
+use Imbrex\Core\Cutting\Internal\SavingTable;
+use Imbrex\Core\Cutting\Internal\Swaps;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Geometry\Tolerance;
 
 /**
  * Finds panels that come out of one sheet. A cut across a sheet leaves below it a head and above it a foot of the same

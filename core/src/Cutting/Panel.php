@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\KeptLean;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Cutting\Internal\PieceSides;
+use Imbrex\Core\Ground\Geometry\KeptLean;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Layout\Strip;
 use Imbrex\Core\Layout\StripPiece;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Geometry\KeptLean;
+use Imbrex\Core\Ground\Geometry\KeptLean;
 
 /** One sheet that is ordered: a panel comes out of it, or two. */
 final readonly class Sheet

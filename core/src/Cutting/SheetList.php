@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Cutting\Internal\FlatSheet;
+use Imbrex\Core\Cutting\Internal\Pairing;
+use Imbrex\Core\Ground\Catalogue\Profile;
 
 /** What panels take: a sheet each, or one for two that share it, where the lower one stands in the list. */
 final readonly class SheetList

@@ -6,9 +6,11 @@ namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\EdgeBuild;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Edges\Contact\ContactFault;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Edges\Internal\FastenerLine;
+use Imbrex\Core\Edges\Internal\WaterFault;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Findings\Term;
 use Imbrex\Core\Roof\Edge;
 
 /** An edge of the roof with its build: the section as it stands, and whether it sheds. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** A layer as the section shows it, inches; x outwards, y up. */
 final readonly class DrawnLayer

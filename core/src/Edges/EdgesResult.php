@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\StageResult;
-use Imbrex\Core\Units\Length;
 
 /** How every edge of the roof is built. */
 final readonly class EdgesResult implements StageResult

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Builds\Layer;
-use Imbrex\Core\Builds\Sizes;
+use Imbrex\Core\Edges\Internal\SectionPath;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 
 /** The layers of an edge where they lie, in the order they go on. */
 final readonly class Section

@@ -6,8 +6,10 @@ namespace Imbrex\Core\Edges;
 
 use Imbrex\Core\Builds\LayerEnd;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Edges\Internal\LyingPart;
+use Imbrex\Core\Edges\Internal\SectionPath;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /**
  * Draws a section from where its layers lie: positions to scale, sheets thicker than they are so that they can be told

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges;
 
+use Imbrex\Core\Edges\Internal\WaterFault;
+
 /**
  * Follows water down a section: it rides a layer to its lower edge and falls on the next below; it runs under whatever
  * lies on that layer, unless this is bedded there. Where it ends on nothing, or where it must not be, the build is at fault.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
+use Imbrex\Core\HoldDown\Internal\FaceZones;
+use Imbrex\Core\HoldDown\Internal\HeldPack;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 
 /** How one face is held down. */

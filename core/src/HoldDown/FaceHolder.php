@@ -6,14 +6,23 @@ namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Catalogue\HoldKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Geometry\Bounds;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\HoldKind;
+use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\HoldDown\Internal\BuildingSize;
+use Imbrex\Core\HoldDown\Internal\ClipPlacer;
+use Imbrex\Core\HoldDown\Internal\Crimps;
+use Imbrex\Core\HoldDown\Internal\FaceZones;
+use Imbrex\Core\HoldDown\Internal\FixedPlacer;
+use Imbrex\Core\HoldDown\Internal\RowBook;
+use Imbrex\Core\HoldDown\Internal\ScrewPlacer;
+use Imbrex\Core\HoldDown\Internal\SeamFinder;
+use Imbrex\Core\HoldDown\Internal\Snow\GuardPlacer;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
-use Imbrex\Core\HoldDown\Snow\GuardPlacer;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Plan;
@@ -21,7 +30,6 @@ use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Units\Length;
 
 /** Holds the faces of a roof down, each by its own school or the job's. */
 final readonly class FaceHolder

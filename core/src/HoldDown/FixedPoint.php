@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** Where a panel is held so that it moves from there, and what pulls at it down the slope: its own weight, and the snow its guards hold. */
 final readonly class FixedPoint

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\StageResult;
-use Imbrex\Core\Trims\Supplies\Supply;
 
 /** Every clip and screw where it stands. */
 final readonly class HoldDownResult implements StageResult

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
-use Imbrex\Core\Units\Length;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
+use Imbrex\Core\Ground\Units\Length;
 
 /** Where clips and screws stand, and what one costs: trade practice, §10. */
 final class HoldDownRules

@@ -6,15 +6,17 @@ namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Units\Amount;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\HoldDown\Internal\HoldDownEffort;
+use Imbrex\Core\HoldDown\Internal\HoldSupplies;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
-use Imbrex\Core\Units\Amount;
-use Imbrex\Core\Units\Length;
 
 /**
  * Places every clip and screw of a roof, and holds what the wind pulls at each against what it may carry.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\HoldKind;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\HoldKind;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** How far apart clips stand by a school. */
 final readonly class Spacing

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Layout\Internal\Span;
 
 /** Where the seams of one face fall, by one choice. */
 final readonly class FaceLayout

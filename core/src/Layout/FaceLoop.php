@@ -6,9 +6,9 @@ namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\EdgeAllowance;
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\EdgeAllowance;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** One side metal ends at: of the face's outline, of a hole in it, or of something that comes through it. Its number is the tag its metal carries. */
 final readonly class FaceSide

@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\Builds;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Units\Amount;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Layout\Internal\Balanced;
+use Imbrex\Core\Layout\Internal\CentreLine;
+use Imbrex\Core\Layout\Internal\ControlPoint;
+use Imbrex\Core\Layout\Internal\FoundLine;
+use Imbrex\Core\Layout\Internal\OneEnd;
+use Imbrex\Core\Layout\Internal\Span;
+use Imbrex\Core\Layout\Internal\StripGrid;
+use Imbrex\Core\Layout\Internal\WayToStart;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Units\Amount;
-use Imbrex\Core\Units\Length;
 
 /** Lays panels out on one face: the metal's span, the module lines of the way to start, the rips that remain. */
 final readonly class LayoutPlanner

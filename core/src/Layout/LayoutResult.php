@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\Builds;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Layout\Finder\GroupLayout;
-use Imbrex\Core\Layout\Finder\LayoutFinder;
+use Imbrex\Core\Layout\Internal\Finder\LayoutFinder;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\StageResult;
 

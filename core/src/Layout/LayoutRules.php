@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** Where no seam should run, how narrow a rip may be, and what the search counts for each thing one would rather not have. */
 final class LayoutRules

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Job;
-use Imbrex\Core\Layout\Finder\LayoutFinder;
+use Imbrex\Core\Layout\Internal\Finder\LayoutFinder;
+use Imbrex\Core\Layout\Internal\LayoutEffort;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
-use Imbrex\Core\Units\Length;
 
 /**
  * Where the seams of every face fall.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Geometry\LineClipper;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\LineClipper;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Survey\SquareTriangle;
 

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\Builds;
-use Imbrex\Core\Geometry\Bounds;
-use Imbrex\Core\Geometry\EdgeMover;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\StripGround;
-use Imbrex\Core\Geometry\Untangler;
+use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Geometry\EdgeMover;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\StripGround;
+use Imbrex\Core\Ground\Geometry\Untangler;
+use Imbrex\Core\Layout\Internal\MovedEdge;
+use Imbrex\Core\Layout\Internal\Span;
 use Imbrex\Core\Roof\Face;
 
 /** A face with every edge moved by what its detail asks of the metal; face coordinates, inches. */

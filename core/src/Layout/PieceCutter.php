@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\Builds;
-use Imbrex\Core\Catalogue\Profile;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\StripGround;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\StripGround;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Layout\Internal\StretchOut;
 use Imbrex\Core\Roof\Face;
 
 /** Cuts the pieces of a strip out of a face: what each covers, and the sheet it is made from. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Survey\Squareness;
 
 /** How far the rakes of a face run out of square to its eave, and where that goes: under the trims, or into tapered end panels. */

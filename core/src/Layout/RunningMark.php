@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Layout\Finder\Tie;
+use Imbrex\Core\Layout\Internal\RunningMarkKind;
 
 /** A mark to snap, as a running distance from the control line: inches, negative to its left. */
 final readonly class RunningMark

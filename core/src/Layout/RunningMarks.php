@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Layout\Finder\Tie;
+use Imbrex\Core\Layout\Internal\RunningMarkKind;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Rules\RuleSet;
 
 /** The seam marks of a face along its eave and its high edge, all from one zero: the control line. */
 final readonly class RunningMarks

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
+use Imbrex\Core\Layout\Internal\RunningMarkKind;
+
 /** One seam as it is called out: the same running distance along the eave and along the high edge, where it reaches them. */
 final readonly class SeamRow
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Geometry\KeptLean;
+use Imbrex\Core\Ground\Geometry\KeptLean;
 
 /** One panel's place on a face: u of its module lines, or of the metal's limit where it is ripped; inches. */
 final readonly class Strip

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout;
 
-use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\Region;
 
 /** One piece of metal in a strip; face coordinates, inches, sides tagged with the numbers of the face's sides. */
 final readonly class StripPiece

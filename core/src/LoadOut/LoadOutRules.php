@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** How a load is carried, and on what its lists are printed. */
 final class LoadOutRules

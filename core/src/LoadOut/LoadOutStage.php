@@ -7,13 +7,14 @@ namespace Imbrex\Core\LoadOut;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
+use Imbrex\Core\Ground\Supplies\SuppliesTogether;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
+use Imbrex\Core\LoadOut\Internal\OrderBuilder;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
-use Imbrex\Core\Trims\Supplies\SuppliesTogether;
 
 /**
  * What is ordered, and what it weighs.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
-use Imbrex\Core\Catalogue\Colour;
-use Imbrex\Core\Trims\Supplies\Supply;
+use Imbrex\Core\Ground\Catalogue\Colour;
+use Imbrex\Core\Ground\Supplies\Supply;
 
 /** What is ordered: lengths by quantity, and the metal they take. */
 final readonly class Order

@@ -11,7 +11,7 @@ use Imbrex\Core\Cutting\Pairer;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Cutting\Sheet;
 use Imbrex\Core\Cutting\SheetList;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Plan;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** Which hems of a face are closed to their gap before the panel goes up, and which stay open until it lies. */
 final readonly class HemClosing

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement;
 
-use Imbrex\Core\Catalogue\Colour;
-use Imbrex\Core\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\Colour;
+use Imbrex\Core\Ground\Catalogue\Covering;
 
 /** Between which temperatures the metal of a roof moves, °F: the design cold, and the hottest air with what its colour adds. */
 final readonly class MetalRange

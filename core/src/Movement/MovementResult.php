@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\StageResult;
 

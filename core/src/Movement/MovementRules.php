@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** Temperatures metal comes to, and what a hem must keep hold of: trade practice. */
 final class MovementRules

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace Imbrex\Core\Movement;
 
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\HoldDown\ClipKind;
 use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
+use Imbrex\Core\Movement\Internal\Hems;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Trims\TrimsStage;
-use Imbrex\Core\Units\Length;
 
 /**
  * How far every length of panel moves, and between what its hem may be set: ΔL = α L ΔT from the fixed point.

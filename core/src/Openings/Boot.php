@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Builds\Fastener;
-use Imbrex\Core\Builds\FastenerKind;
-use Imbrex\Core\Builds\SealKind;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\Ground\Metalwork\SealKind;
 
 /** A rubber boot by the pipes it fits; generic sizes, outside diameters in inches. */
 final readonly class Boot

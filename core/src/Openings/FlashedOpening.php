@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
+use Imbrex\Core\Openings\Internal\LapCheck;
+use Imbrex\Core\Openings\Internal\LapFault;
+use Imbrex\Core\Openings\Internal\Surround;
 use Imbrex\Core\Roof\UphillSchool;
 
 /** One opening as it is flashed: its pieces in the order they go on, and whether their laps shed. */

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Vector;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Openings\Internal\CounterPieces;
+use Imbrex\Core\Openings\Internal\CurbPieces;
+use Imbrex\Core\Openings\Internal\FlashingSizes;
+use Imbrex\Core\Openings\Internal\Surround;
+use Imbrex\Core\Openings\Internal\UphillPieces;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
 

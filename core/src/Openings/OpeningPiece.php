@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Builds\Fastener;
-use Imbrex\Core\Builds\SealKind;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FlatPart;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Trims\Ends\EndLine;
 
 /** One piece round an opening: its flat with the lines it is cut and bent by, and how it stands. */

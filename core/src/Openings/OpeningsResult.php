@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\StageResult;
-use Imbrex\Core\Trims\Supplies\Supply;
 
 /** How every opening is flashed. */
 final readonly class OpeningsResult implements StageResult

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** How far the flashing of an opening reaches, what holds it, and how long it takes: trade practice, §9. */
 final class OpeningsRules

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Imbrex\Core\Openings;
 
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Openings\Internal\LapCheck;
+use Imbrex\Core\Openings\Internal\OpeningSupplies;
+use Imbrex\Core\Openings\Internal\Surround;
+use Imbrex\Core\Openings\Internal\UphillPieces;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
@@ -16,7 +21,6 @@ use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Trims\TrimsStage;
-use Imbrex\Core\Units\Length;
 
 /**
  * What surrounds every opening: its pieces as flats, in the order they go on, judged by their finished laps.

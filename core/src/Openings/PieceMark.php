@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Cutting\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 
 /** A mark on the flat of a piece: running distance from its left end, and across from its low edge; inches. */
 final readonly class PieceMark

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Vector;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Vector;
 
 /** A cut through an opening up the slope, in its middle: what of each piece it meets. Drawn with u up the slope from the low side and v square to the deck, inches. */
 final readonly class PieceSection

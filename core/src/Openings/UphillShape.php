@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Vector;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Openings\Internal\Surround;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;

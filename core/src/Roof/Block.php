@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Geometry\HalfPlane;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\SlopePlane;
+use Imbrex\Core\Ground\Geometry\HalfPlane;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\SlopePlane;
 use Imbrex\Core\Survey\Source;
 
 /** A rectangular part of a building with its own simple roof. Plan frame, inches: x to the east, y to the north. */

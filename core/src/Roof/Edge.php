@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Tolerance;
 
 /** One straight edge of the roof, known from every face that ends or lands there. */
 final readonly class Edge

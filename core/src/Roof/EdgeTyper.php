@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\SlopePlane;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\SlopePlane;
 
 /** Names an edge by how water runs at it. Plan frame; an edge has its face to the left. */
 final readonly class EdgeTyper

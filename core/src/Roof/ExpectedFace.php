@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Job;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Reading;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Units\Pitch;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Units\Pitch;
 
 /** One roof plane with typed edges, in face coordinates: inches on the deck. */
 final readonly class Face

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** How far an opening stands from a rake, taped square to it: on a face out of square that is not what is taped along the eave. */
 final readonly class FromRake

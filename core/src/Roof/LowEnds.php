@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Tolerance;
 
 /** Which end of an edge is its low one. A level valley has none of its own: water leaves where it is open, and rounding must not tell. */
 final readonly class LowEnds

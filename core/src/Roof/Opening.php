@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Tolerance;
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** Something that comes through a face: its outline at the deck in face coordinates, inches. */
 final readonly class Opening

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
 
 /** Every face of the building, and every edge they end at. */
 final readonly class Roof

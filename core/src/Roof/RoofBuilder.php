@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Roof\Internal\BlockRoofBuilder;
+use Imbrex\Core\Roof\Internal\CricketBuilder;
+use Imbrex\Core\Roof\Internal\OpeningPlacer;
+use Imbrex\Core\Roof\Internal\PlaneRoofBuilder;
 use Imbrex\Core\Survey\PlaneSurvey;
 
 /** The second stage: faces and edges, from blocks, from measured planes, or from both. */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Roof\Internal\CheckReport;
 use Imbrex\Core\StageResult;
 
 final readonly class RoofResult implements StageResult

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** What meets what, how far metal keeps from what comes through the roof, and how much flat pan a boot wants round a pipe. */
 final class RoofRules

@@ -6,6 +6,11 @@ namespace Imbrex\Core\Roof;
 
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Internal\Checker;
+use Imbrex\Core\Roof\Internal\CrossBuilder;
+use Imbrex\Core\Roof\Internal\OpeningChecker;
+use Imbrex\Core\Roof\Internal\RoofEffort;
+use Imbrex\Core\Roof\Internal\SkylightChecker;
 use Imbrex\Core\Stage;
 use Imbrex\Core\Survey\SurveyStage;
 

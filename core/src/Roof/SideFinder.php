@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** Finds the roof's edge that a side of a face lies at. */
 final readonly class SideFinder

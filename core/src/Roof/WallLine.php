@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Roof\Internal\BlockRoof;
 
 /** The top of a piece of a block's wall under its own roof: level at an eave, up and down in a gable. */
 final readonly class WallLine

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /** One roof plane as it was brought down: readings, or an outline somebody vouches for, or both. */
 final readonly class Plane

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /** What the readings of one plane come to. */
 final readonly class PlaneSurvey

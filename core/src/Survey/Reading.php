@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** One figure somebody brought down from the roof. */
 final readonly class Reading

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** The shape somebody sees in a plane before it is measured; corners run counter-clockwise from the low left one. */
 enum ShapeKind: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** Where a reading came from; sources differ in how far they are trusted. */
 enum Source: string

@@ -7,6 +7,8 @@ namespace Imbrex\Core\Survey;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Survey\Internal\SurveyEffort;
+use Imbrex\Core\Survey\Internal\Surveyor;
 
 /**
  * From readings to planes one can order by.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Units\Length;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Units\Length;
 
 /** What is cut of the trims already, held against what they would be now. */
 final readonly class CutPieces

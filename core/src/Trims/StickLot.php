@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
+use Imbrex\Core\Trims\Internal\StickCutter;
 
 /** All pieces of one kind of trim over the whole job, and the sticks they are cut from. */
 final readonly class StickLot

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Builds\Fixing;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 
 /** Shapes of trim: those that ship, somebody's own, and which of them a layer of a build is bent to. */
 final readonly class TrimBook

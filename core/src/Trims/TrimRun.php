@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Imbrex\Core\Trims;
 
 use Imbrex\Core\Builds\Layer;
+use Imbrex\Core\Ground\Metalwork\ShapeSketch;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Trims\Ends\EndCut;
-use Imbrex\Core\Trims\Ends\LapEnd;
-use Imbrex\Core\Trims\Ends\PlacedShape;
+use Imbrex\Core\Trims\Internal\Ends\LapEnd;
+use Imbrex\Core\Trims\Internal\Ends\PlacedShape;
 
 /** A layer of an edge that is bent from sticks: its shape there, its ends, its pieces. */
 final readonly class TrimRun

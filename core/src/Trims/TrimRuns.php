@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Builds\Fixing;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\Metals;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\PlacedLayer;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Metalwork\ShapeSketch;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\EdgeTyper;
 use Imbrex\Core\Roof\LowEnds;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Rules\RuleSet;
 use Imbrex\Core\Trims\Ends\EndCut;
-use Imbrex\Core\Trims\Ends\EndCutter;
-use Imbrex\Core\Trims\Ends\EndPlace;
-use Imbrex\Core\Trims\Ends\EndPlaces;
-use Imbrex\Core\Trims\Ends\PlacedShape;
+use Imbrex\Core\Trims\Internal\EdgeLengths;
+use Imbrex\Core\Trims\Internal\Ends\EndCutter;
+use Imbrex\Core\Trims\Internal\Ends\EndPlace;
+use Imbrex\Core\Trims\Internal\Ends\EndPlaces;
+use Imbrex\Core\Trims\Internal\Ends\PlacedShape;
+use Imbrex\Core\Trims\Internal\RunEnds;
+use Imbrex\Core\Trims\Internal\StickCutter;
 
 /** Divides what is bent from sticks at the edges of a roof into pieces. */
 final readonly class TrimRuns

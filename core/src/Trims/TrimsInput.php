@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 use Imbrex\Core\JobPart;
 use Imbrex\Core\Trims\Ends\EndFit;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Imbrex\Core\Trims;
 
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\StageResult;
-use Imbrex\Core\Trims\Supplies\Supply;
 
 /** What is bent for the edges of a roof, and from how many sticks. */
 final readonly class TrimsResult implements StageResult

@@ -7,13 +7,15 @@ namespace Imbrex\Core\Trims;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\EdgesStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
-use Imbrex\Core\Trims\Supplies\EdgeSupplies;
-use Imbrex\Core\Units\Length;
+use Imbrex\Core\Trims\Internal\Closures;
+use Imbrex\Core\Trims\Internal\Supplies\EdgeSupplies;
+use Imbrex\Core\Trims\Internal\TrimsEffort;
 
 /**
  * Gives every trim its shape, its length, its pieces and the sticks they are cut from; closes every pan.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Roof;
 
 /** From where a roof is mostly seen: before the middle of each of its four sides. */

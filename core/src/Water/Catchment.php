@@ -11,6 +11,9 @@ use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Water\Internal\Cover;
+use Imbrex\Core\Water\Internal\FaceCells;
+use Imbrex\Core\Water\Internal\Runoff;
 
 /** A roof as rain meets it: its cells, and the ways from them. */
 final readonly class Catchment

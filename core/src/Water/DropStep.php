@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** One part of a drop's way. */
 final readonly class DropStep

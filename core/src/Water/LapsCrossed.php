@@ -9,7 +9,7 @@ use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Edges\WaterRun;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Ground\Findings\Term;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Plan;

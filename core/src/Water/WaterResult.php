@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\StageResult;
+use Imbrex\Core\Water\Internal\UphillAdvice;
 
 /** Where the rain on a roof goes, and how deep it runs. */
 final readonly class WaterResult implements StageResult

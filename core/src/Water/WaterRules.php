@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water;
 
-use Imbrex\Core\Rules\HouseRule;
-use Imbrex\Core\Rules\RuleUnit;
+use Imbrex\Core\Ground\Rules\HouseRule;
+use Imbrex\Core\Ground\Rules\RuleUnit;
 
 /** How hard it rains, and what is kept to spare: trade practice, §12. */
 final class WaterRules

@@ -6,8 +6,10 @@ namespace Imbrex\Core\Water;
 
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Term;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Units\Amount;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutStage;
@@ -16,8 +18,9 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Stage;
-use Imbrex\Core\Units\Amount;
-use Imbrex\Core\Units\Length;
+use Imbrex\Core\Water\Internal\Arrivals;
+use Imbrex\Core\Water\Internal\Flows;
+use Imbrex\Core\Water\Internal\UphillAdvice;
 
 /**
  * Lets rain fall on every part of a roof and follows it to where it ends: what reaches each valley, pan, opening and eave, and how deep it runs there.

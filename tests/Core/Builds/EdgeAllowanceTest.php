@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Builds;
 
 use Imbrex\Core\Builds\EdgeAllowance;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Rules\RuleFault;
 use Imbrex\Core\HouseRules;
-use Imbrex\Core\Rules\RuleFault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

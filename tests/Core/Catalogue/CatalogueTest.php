@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\NotInCatalogue;
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\NotInCatalogue;
+use Imbrex\Core\Ground\Catalogue\Profile;
 use PHPUnit\Framework\TestCase;
 
 final class CatalogueTest extends TestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Catalogue\Section;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\Section;
+use Imbrex\Core\Ground\Geometry\Point;
 use PHPUnit\Framework\TestCase;
 
 final class SectionTest extends TestCase

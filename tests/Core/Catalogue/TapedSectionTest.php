@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Family;
-use Imbrex\Core\Catalogue\Hand;
-use Imbrex\Core\Catalogue\TapedSection;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\Hand;
+use Imbrex\Core\Ground\Catalogue\TapedSection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Cutting\Auction;
+use Imbrex\Core\Cutting\Internal\Auction;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Mark;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Metalwork\Mark;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\StartKind;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Hand;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\DrawnEnds;
 use Imbrex\Core\Cutting\HowToTake;
 use Imbrex\Core\Cutting\Leg;
-use Imbrex\Core\Cutting\Mark;
 use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Hand;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Metalwork\Mark;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Catalogue;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\Mark;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;

@@ -6,10 +6,10 @@ namespace Tests\Core\Cutting;
 
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\Mark;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;

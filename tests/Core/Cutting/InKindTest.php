@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\ExtraSchool;
 use Imbrex\Core\Cutting\InAll;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
@@ -19,7 +20,6 @@ use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
-use Imbrex\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\JobMaker;

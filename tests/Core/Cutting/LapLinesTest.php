@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Cutting\LapLines;
+use Imbrex\Core\Cutting\Internal\LapLines;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Cutting\AcrossFrom;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\HeadFold;
-use Imbrex\Core\Cutting\Line;
-use Imbrex\Core\Cutting\Mark;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Cutting\MarkLine;
+use Imbrex\Core\Cutting\Internal\HeadFold;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\AcrossFrom;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;

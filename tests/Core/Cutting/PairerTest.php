@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cutting;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Nest;
+use Imbrex\Core\Cutting\Internal\Nest;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Cutting\Pairer;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\StartKind;

@@ -8,7 +8,7 @@ use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\Junctions\JunctionBook;
 use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Edges\Junctions\JunctionShape;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 

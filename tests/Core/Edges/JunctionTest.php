@@ -6,13 +6,13 @@ namespace Tests\Core\Edges;
 
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Edges\Internal\WaterFault;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\Junctions\JunctionBook;
 use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Edges\Junctions\Piece;
-use Imbrex\Core\Edges\WaterFault;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -7,12 +7,12 @@ namespace Tests\Core\Edges;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\EdgeBuild;
-use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Builds\Layer;
-use Imbrex\Core\Builds\Sizes;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Edges\Internal\SectionPath;
 use Imbrex\Core\Edges\Section;
-use Imbrex\Core\Edges\SectionPath;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 use Imbrex\Core\HouseRules;
 use Tests\Core\JobMaker;
 

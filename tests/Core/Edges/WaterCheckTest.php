@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edges;
 
-use Imbrex\Core\Builds\Fastener;
-use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Edges\WaterCheck;
-use Imbrex\Core\Edges\WaterFault;
+use Imbrex\Core\Edges\Internal\WaterCheck;
+use Imbrex\Core\Edges\Internal\WaterFault;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;

@@ -6,12 +6,12 @@ namespace Tests\Core\Geometry;
 
 use Eris\Generator\ChooseGenerator;
 use Eris\TestTrait;
-use Imbrex\Core\Geometry\ConvexCutter;
-use Imbrex\Core\Geometry\HalfPlane;
-use Imbrex\Core\Geometry\PieceJoiner;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\ConvexCutter;
+use Imbrex\Core\Ground\Geometry\HalfPlane;
+use Imbrex\Core\Ground\Geometry\PieceJoiner;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
 use PHPUnit\Framework\TestCase;
 
 /** Convex cutting, and joining what was cut. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Geometry;
 
-use Imbrex\Core\Geometry\Bounds;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\SidePairs;
-use Imbrex\Core\Geometry\StripCutter;
-use Imbrex\Core\Geometry\StripGround;
-use Imbrex\Core\Geometry\Tolerance;
-use Imbrex\Core\Geometry\Windings;
+use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\SidePairs;
+use Imbrex\Core\Ground\Geometry\StripCutter;
+use Imbrex\Core\Ground\Geometry\StripGround;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Geometry\Windings;
 use PHPUnit\Framework\TestCase;
 
 /** What looks at few of many sides must come to the same as what looks at all of them. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Geometry;
 
-use Imbrex\Core\Geometry\EdgeMover;
-use Imbrex\Core\Geometry\NotAPolygon;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\EdgeMover;
+use Imbrex\Core\Ground\Geometry\NotAPolygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

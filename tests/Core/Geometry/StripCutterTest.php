@@ -6,10 +6,10 @@ namespace Tests\Core\Geometry;
 
 use Eris\Generator\ChooseGenerator;
 use Eris\TestTrait;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\StripCutter;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\StripCutter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

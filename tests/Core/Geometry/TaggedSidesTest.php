@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Geometry;
 
-use Imbrex\Core\Geometry\EdgeMover;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\StripCutter;
-use Imbrex\Core\Geometry\Untangler;
+use Imbrex\Core\Ground\Geometry\EdgeMover;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\StripCutter;
+use Imbrex\Core\Ground\Geometry\Untangler;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Geometry;
 
-use Imbrex\Core\Geometry\EdgeMover;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
-use Imbrex\Core\Geometry\Untangler;
+use Imbrex\Core\Ground\Geometry\EdgeMover;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
+use Imbrex\Core\Ground\Geometry\Untangler;
 use PHPUnit\Framework\TestCase;
 
 final class UntanglerTest extends TestCase

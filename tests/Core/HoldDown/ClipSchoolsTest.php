@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\HoldDown;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Supplies\SupplyKind;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\ClipBook;
@@ -15,16 +17,14 @@ use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownResult;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\HoldDown\HoldWish;
+use Imbrex\Core\HoldDown\Internal\UpliftLine;
 use Imbrex\Core\HoldDown\Pressures;
 use Imbrex\Core\HoldDown\Seam;
-use Imbrex\Core\HoldDown\UpliftLine;
 use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\RoofInput;
-use Imbrex\Core\Trims\Supplies\Supply;
-use Imbrex\Core\Trims\Supplies\SupplyKind;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\RoofJob;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\HoldDown;
 
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\HoldDownInput;

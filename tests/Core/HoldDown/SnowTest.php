@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\HoldDown;
 
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\HoldDown\FixedBy;
 use Imbrex\Core\HoldDown\HoldDownInput;
@@ -16,7 +17,6 @@ use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Trims\Supplies\Supply;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\BlockMaker;
 use Tests\Core\Roof\RandomRoof;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\HoldDown;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\HoldDown\BuildingSize;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HoldDown\EstimateWish;
 use Imbrex\Core\HoldDown\Exposure;
-use Imbrex\Core\HoldDown\FaceZones;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
+use Imbrex\Core\HoldDown\Internal\BuildingSize;
+use Imbrex\Core\HoldDown\Internal\FaceZones;
 use Imbrex\Core\HoldDown\Pressures;
 use Imbrex\Core\HoldDown\WindEstimate;
 use Imbrex\Core\HoldDown\WindZone;

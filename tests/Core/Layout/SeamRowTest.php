@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Layout;
 
+use Imbrex\Core\Layout\Internal\RunningMarkKind;
 use Imbrex\Core\Layout\RunningMark;
-use Imbrex\Core\Layout\RunningMarkKind;
 use Imbrex\Core\Layout\SeamRow;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Layout;
 
-use Imbrex\Core\Layout\Span;
-use Imbrex\Core\Layout\StripGrid;
+use Imbrex\Core\Layout\Internal\Span;
+use Imbrex\Core\Layout\Internal\StripGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

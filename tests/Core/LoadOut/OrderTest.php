@@ -6,7 +6,7 @@ namespace Tests\Core\LoadOut;
 
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\FlatSheet;
+use Imbrex\Core\Cutting\Internal\FlatSheet;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\LoadOut\LoadOutStage;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Movement;
 
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\Contact\MetalsInput;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\Movement\HemClosing;

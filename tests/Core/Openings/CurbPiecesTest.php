@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Openings;
 
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Vector;
-use Imbrex\Core\Openings\FlatPart;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\FlatPart;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;

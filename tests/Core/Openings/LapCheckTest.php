@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core\Openings;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Openings\Boot;
 use Imbrex\Core\Openings\FlashedOpening;
+use Imbrex\Core\Openings\Internal\LapFault;
 use Imbrex\Core\Openings\Kit;
-use Imbrex\Core\Openings\LapFault;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
-use Imbrex\Core\Trims\Supplies\Supply;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\Flow;

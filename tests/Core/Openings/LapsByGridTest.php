@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Openings;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\SlopePlane;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\SlopePlane;
 use Imbrex\Core\Openings\FlashedOpening;
+use Imbrex\Core\Openings\Internal\LapCheck;
 use Imbrex\Core\Openings\Kit;
-use Imbrex\Core\Openings\LapCheck;
 use Imbrex\Core\Openings\LyingPiece;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\WorkOrder;

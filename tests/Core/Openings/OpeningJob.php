@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Openings;
 
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\Job;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningsInput;
@@ -17,7 +18,6 @@ use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\Uphill;
 use Imbrex\Core\Roof\UphillSchool;
-use Imbrex\Core\Units\UnitSystem;
 use Tests\Core\JobMaker;
 use Tests\Core\RoofJob;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Openings;
 
-use Imbrex\Core\Builds\SealKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Vector;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Openings\FlashedOpening;

@@ -6,8 +6,8 @@ namespace Tests\Core\Roof;
 
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Roof\BlockRoofBuilder;
 use Imbrex\Core\Roof\BlockSide;
+use Imbrex\Core\Roof\Internal\BlockRoofBuilder;
 use Imbrex\Core\Roof\Roof;
 
 /** Makes blocks for tests. Sides are given south, east, north, west: a rise slopes, null is a gable. */

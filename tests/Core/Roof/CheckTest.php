@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Check;
 use Imbrex\Core\Roof\CheckedQuantity;
-use Imbrex\Core\Roof\Checker;
-use Imbrex\Core\Roof\CheckReport;
+use Imbrex\Core\Roof\Internal\Checker;
+use Imbrex\Core\Roof\Internal\CheckReport;
 use Imbrex\Core\Roof\WallLine;
 use Imbrex\Core\Survey\Source;
 use PHPUnit\Framework\TestCase;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Edge;

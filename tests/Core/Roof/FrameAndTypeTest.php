@@ -6,13 +6,13 @@ namespace Tests\Core\Roof;
 
 use Eris\Generator\ChooseGenerator;
 use Eris\TestTrait;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\SlopePlane;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\SlopePlane;
+use Imbrex\Core\Ground\Units\Pitch;
 use Imbrex\Core\Roof\EdgeTyper;
 use Imbrex\Core\Roof\FaceFrame;
-use Imbrex\Core\Units\Pitch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

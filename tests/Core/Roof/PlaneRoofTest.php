@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Findings\Severity;
-use Imbrex\Core\Geometry\Bounds;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
+use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\Pitch;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofBuilder;
+use Imbrex\Core\Survey\Internal\Surveyor;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\Source;
-use Imbrex\Core\Survey\Surveyor;
 use Imbrex\Core\Survey\Tie;
-use Imbrex\Core\Units\Pitch;
 use PHPUnit\Framework\TestCase;
 
 /** Measured planes tied by the edges they share. */

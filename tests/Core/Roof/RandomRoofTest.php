@@ -7,13 +7,13 @@ namespace Tests\Core\Roof;
 use Eris\Generator\ChooseGenerator;
 use Eris\Generator\ElementsGenerator;
 use Eris\TestTrait;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Region;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Region;
 use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Roof\BlockRoof;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Internal\BlockRoof;
 use Imbrex\Core\Roof\Roof;
 use PHPUnit\Framework\TestCase;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roof;
 
-use Imbrex\Core\Catalogue\Covering;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Catalogue\Hand;
-use Imbrex\Core\Catalogue\Profile;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\Hand;
+use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Rules;
 
+use Imbrex\Core\Ground\Rules\RuleFault;
 use Imbrex\Core\HouseRules;
-use Imbrex\Core\Rules\RuleFault;
 use PHPUnit\Framework\TestCase;
 
 final class RuleSetTest extends TestCase

@@ -6,18 +6,18 @@ namespace Tests\Core\Survey;
 
 use Eris\Generator\ChooseGenerator;
 use Eris\TestTrait;
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Findings\Finding;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HouseRules;
+use Imbrex\Core\Survey\Internal\PlaneShape;
+use Imbrex\Core\Survey\Internal\Surveyor;
 use Imbrex\Core\Survey\Plane;
-use Imbrex\Core\Survey\PlaneShape;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Survey\Source;
-use Imbrex\Core\Survey\Surveyor;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Survey;
 
-use Imbrex\Core\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Findings\Finding;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Survey\Internal\Surveyor;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\Quantity;
@@ -18,7 +19,6 @@ use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\Squareness;
 use Imbrex\Core\Survey\SquareTriangle;
 use Imbrex\Core\Survey\SurveyInput;
-use Imbrex\Core\Survey\Surveyor;
 use Imbrex\Core\Survey\SurveyStage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

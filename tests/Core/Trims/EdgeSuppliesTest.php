@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
-use Imbrex\Core\Trims\Supplies\Supply;
+use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Trims\Viewpoints;
 use PHPUnit\Framework\TestCase;

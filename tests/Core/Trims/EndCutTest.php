@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Trims\EndKind;

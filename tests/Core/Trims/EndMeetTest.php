@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
-use Imbrex\Core\Catalogue\EdgeKind;
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
-use Imbrex\Core\Geometry\Vector;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Edge;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Vector;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\TrimHem;
 use Imbrex\Core\Trims\Ends\EndCut;
-use Imbrex\Core\Trims\TrimHem;
 use Imbrex\Core\Trims\TrimRun;
 
 /** The end of a trim bent up from its flat, line after line as the brake does it, and held to the roof by one of its legs. */

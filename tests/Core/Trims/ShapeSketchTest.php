@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Trims\Bend;
-use Imbrex\Core\Trims\ShapeSketch;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\Bend;
+use Imbrex\Core\Ground\Metalwork\ShapeSketch;
+use Imbrex\Core\Ground\Metalwork\TrimHem;
+use Imbrex\Core\Ground\Metalwork\TrimLeg;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 use Imbrex\Core\Trims\TrimBook;
-use Imbrex\Core\Trims\TrimHem;
-use Imbrex\Core\Trims\TrimLeg;
-use Imbrex\Core\Trims\TrimShape;
 use PHPUnit\Framework\TestCase;
 
 /** A trim drawn across is what the brake bends: its legs as long, its bends as said, hems on the back, its flat as wide. */

@@ -6,9 +6,9 @@ namespace Tests\Core\Trims;
 
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\Internal\StickBound;
+use Imbrex\Core\Trims\Internal\StickCutter;
 use Imbrex\Core\Trims\RunSchool;
-use Imbrex\Core\Trims\StickBound;
-use Imbrex\Core\Trims\StickCutter;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimsStage;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Units;
 
-use Imbrex\Core\Units\Amount;
-use Imbrex\Core\Units\Measures;
-use Imbrex\Core\Units\UnitSystem;
+use Imbrex\Core\Ground\Units\Amount;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
 /** What holds for the twin on the screen, too: contracts/measure-cases.json. */

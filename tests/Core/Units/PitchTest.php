@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Units;
 
-use Imbrex\Core\Units\Pitch;
-use Imbrex\Core\Units\PitchReader;
-use Imbrex\Core\Units\UnitSystem;
+use Imbrex\Core\Ground\Units\Pitch;
+use Imbrex\Core\Ground\Units\PitchReader;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\WorkedExamples;

@@ -6,12 +6,12 @@ namespace Tests\Core\Units;
 
 use Eris\Generator\ChooseGenerator;
 use Eris\TestTrait;
-use Imbrex\Core\Units\Division;
-use Imbrex\Core\Units\Rounding;
-use Imbrex\Core\Units\TapeFault;
-use Imbrex\Core\Units\TapePrinter;
-use Imbrex\Core\Units\TapeReader;
-use Imbrex\Core\Units\UnitSystem;
+use Imbrex\Core\Ground\Units\Division;
+use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\Ground\Units\TapeFault;
+use Imbrex\Core\Ground\Units\TapePrinter;
+use Imbrex\Core\Ground\Units\TapeReader;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofStage;
-use Imbrex\Core\Water\Cell;
-use Imbrex\Core\Water\Cover;
-use Imbrex\Core\Water\FaceCells;
+use Imbrex\Core\Water\Internal\Cell;
+use Imbrex\Core\Water\Internal\Cover;
+use Imbrex\Core\Water\Internal\FaceCells;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

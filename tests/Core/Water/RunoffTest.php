@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Water\Catchment;
-use Imbrex\Core\Water\Channel;
 use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\DropPath;
 use Imbrex\Core\Water\DropStep;
 use Imbrex\Core\Water\Flow;
+use Imbrex\Core\Water\Internal\Channel;
 use Imbrex\Core\Water\WaterStage;
 use Imbrex\Core\Water\WaterWay;
 use PHPUnit\Framework\TestCase;

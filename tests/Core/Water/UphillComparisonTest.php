@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Imbrex\Core\Findings\Term;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;

@@ -9,7 +9,7 @@ use App\Stations\Cutting\PiecesCsv;
 use App\Stations\JobReader;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\MarkCheck;
+use Imbrex\Core\Cutting\Internal\MarkCheck;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\Attributes\DataProvider;

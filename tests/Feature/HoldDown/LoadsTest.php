@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\HoldDown;
 
 use App\Stations\JobReader;
+use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
-use Imbrex\Core\Units\Measures;
 use Tests\Feature\FeatureTestCase;
 
 /** Pressures, forces and temperatures are read in a job's own units. */

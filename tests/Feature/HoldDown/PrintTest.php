@@ -7,8 +7,8 @@ namespace Tests\Feature\HoldDown;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
-use Imbrex\Core\Units\Division;
-use Imbrex\Core\Units\TapePrinter;
+use Imbrex\Core\Ground\Units\Division;
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Tests\Feature\FeatureTestCase;
 use Tests\Support\PdfText;
 

@@ -6,7 +6,7 @@ namespace Tests\Feature\Water;
 
 use App\Stations\JobReader;
 use Illuminate\Support\Facades\Artisan;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;

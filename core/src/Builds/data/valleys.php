@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Imbrex\Core\Builds\Build;
-use Imbrex\Core\Builds\Fastener;
-use Imbrex\Core\Builds\FastenerKind;
-use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Builds\Sizes;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 
 /* Valleys: the path falls on one face to the centre at 0 and climbs the other. */
 $held = static fn (float $off, int $side): Closure => static fn (Sizes $z): float => $side * ($z->held() + $off);

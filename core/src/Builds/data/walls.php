@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Imbrex\Core\Builds\Build;
-use Imbrex\Core\Builds\Fastener;
-use Imbrex\Core\Builds\FastenerKind;
-use Imbrex\Core\Builds\Fixing;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerEnd;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Builds\Sizes;
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 
 /*
  * Walls: the path comes down the wall to its foot at 0 and goes out over the roof: down the slope below a headwall, level

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting\Fit;
 
 use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Cutting\Internal\Fit\EdgeFitter;
+use Imbrex\Core\Cutting\Internal\Fit\FaceFitter;
+use Imbrex\Core\Cutting\Internal\Fit\LineFitter;
+use Imbrex\Core\Cutting\Internal\Fit\TapedMarks;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Fit;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Face;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Fit;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Survey\Source;
 
 /** One taped mark of an edge's true line: on a panel that has been set, or at a seam. */

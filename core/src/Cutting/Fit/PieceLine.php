@@ -6,12 +6,14 @@ namespace Imbrex\Core\Cutting\Fit;
 
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\Cutter;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Internal\Cutter;
+use Imbrex\Core\Cutting\Internal\Fit\LineFitter;
+use Imbrex\Core\Cutting\Internal\Fit\TapedMarks;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Cutting\TwoLengths;
+use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Contact;
 
-use Imbrex\Core\Builds\FastenerKind;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Catalogue\Catalogue;
-use Imbrex\Core\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\Catalogue;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
 
 /** Which metal each part of an edge is of. */
 final readonly class Metals

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Edges\WaterFault;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Edges\Internal\WaterFault;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** A point of the roof where edges meet, with how it is built there and whether it sheds. */
 final readonly class BuiltJunction

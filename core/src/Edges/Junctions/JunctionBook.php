@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /**
  * Every junction that ships. Its point is at 0, 0 of a sheet into which roof, fascias and walls are unfolded, y up the roof;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /** Where edges meet, by what meets there. */
 enum JunctionKind: string

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Edges\WaterFault;
-use Imbrex\Core\Geometry\Point;
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Edges\Internal\WaterFault;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /**
  * Lets rain fall all over a junction and follows it: it rides the piece it fell on to its lower edge and falls on the next

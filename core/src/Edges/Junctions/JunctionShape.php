@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Edges\Internal\Junctions\Fold;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /**
  * A junction folded up out of its sheet, as it stands on the roof at its pitch: x, y in plan, z up, inches, its point at 0.

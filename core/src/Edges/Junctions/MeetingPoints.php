@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /** A piece of metal at a junction, laid flat on its sheet. */
 final readonly class Piece

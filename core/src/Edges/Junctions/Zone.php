@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Junctions;
 
-use Imbrex\Core\Geometry\Polygon;
+use Imbrex\Core\Ground\Geometry\Polygon;
 
 /** A part of a junction's sheet where water runs one way. */
 final readonly class Zone

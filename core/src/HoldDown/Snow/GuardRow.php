@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Snow;
 
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
 
 /** A level run of guards. */
 final readonly class GuardRow

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Snow;
 
-use Imbrex\Core\Catalogue\Profile;
+use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\JobPart;
 
 /** How much snow lies on a job's roof, and what is below that it must not slide on. */

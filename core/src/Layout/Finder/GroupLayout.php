@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
+use Imbrex\Core\Layout\Internal\Finder\FaceGroup;
 use Imbrex\Core\Layout\LayoutChoice;
 
 /** Where the seams of a group of tied faces fall in a plan: as chosen, and for the rest as the search found it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
-use Imbrex\Core\Units\Length;
+use Imbrex\Core\Ground\Units\Length;
 
 /** What speaks for or against a layout: a code with parameters. Its words stand in the message catalogue under `reason.<code>`. */
 final readonly class Reason

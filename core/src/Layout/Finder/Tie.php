@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
-use Imbrex\Core\Geometry\Tolerance;
+use Imbrex\Core\Ground\Geometry\Tolerance;
 
 /**
  * Two faces whose seams can meet on the edge they share, because both count the same inches along it: a seam at u on

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
-use Imbrex\Core\Rules\RuleSet;
+use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** What each thing one would rather not have counts for, by house rule; in points. */
 final readonly class Weights

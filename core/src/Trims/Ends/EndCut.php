@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Ends;
 
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Trims\EndKind;
+use Imbrex\Core\Trims\Internal\Ends\EndStrips;
+use Imbrex\Core\Trims\Internal\Ends\StripEnd;
 
 /** The end of a trim on its flat: u from the end of the stick inwards, v across from the edge of the low hem; inches. */
 final readonly class EndCut

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Ends;
 
-use Imbrex\Core\Cutting\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 
 /** A pencil mark on the flat of a trim's end. */
 final readonly class EndMark

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Ends;
 
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 
 /** The end of a trim as somebody sees its flat, low edge down: x to the right, y up, inches, as much of it as bears marks. */
 final readonly class EndView

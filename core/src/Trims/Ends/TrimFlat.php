@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Ends;
 
-use Imbrex\Core\Cutting\MarkKind;
-use Imbrex\Core\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Imbrex\Core\Trims\Bend;
-use Imbrex\Core\Trims\TrimHem;
-use Imbrex\Core\Trims\TrimLeg;
-use Imbrex\Core\Trims\TrimShape;
+use Imbrex\Core\Ground\Metalwork\Bend;
+use Imbrex\Core\Ground\Metalwork\TrimHem;
+use Imbrex\Core\Ground\Metalwork\TrimLeg;
+use Imbrex\Core\Ground\Metalwork\TrimShape;
 
 /* Representative shapes; a maker's print replaces them. Legs from the visible low end inwards; `plumb` is the one before the fascia or the wall. */
 $leg = static fn (float $length, ?float $bend = null): TrimLeg => new TrimLeg($length, $bend === null ? null : new Bend($bend));

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\HoldDown\Internal;
+
+use Imbrex\Core\HoldDown\Clip;
+use Imbrex\Core\HoldDown\FixedAt;
+use Imbrex\Core\HoldDown\FixedPoint;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\HoldKind;
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Geometry\Point;
+
+/** Fixes each panel at one place: hidden under the cap at the head, unless somebody has it otherwise. */
+final readonly class FixedPlacer
+{
+    /** Pans up to so wide (in) take so many; wider ones four: trade practice, §10. */
+    private const BY_WIDTH = [[12.0, 2], [17.0, 3]];
+
+    private const WIDE = 4;
+
+    /** From a panel's end (in), under the cap. */
+    private const IN = 1.0;
+
+    /** No two stand nearer (in). */
+    private const APART = 2.0;
+
+    public function __construct(private Covering $covering, private FixedAt $fixed, private float $pitchDegrees, private float $allowable)
+    {
+    }
+
+    /**
+     * @param  float  $snow  lb of it that the panel's guards hold
+     * @param  list<Clip>  $clips  of the face: in slots one of them is driven tight
+     */
+    public function of(Panel $panel, float $snow, array $clips): FixedPoint
+    {
+        $demand = $snow + $this->weight($panel) * sin(deg2rad($this->pitchDegrees));
+        if ($this->covering->profile->hold->kind === HoldKind::Slots) {
+            $tight = $this->slot($panel, $clips);
+
+            return new FixedPoint($panel->id, $tight === null ? [] : [$tight], $demand, $this->allowable);
+        }
+        $width = $panel->strip->right - $panel->strip->left;
+        $most = max(1, (int) floor($width / self::APART));
+        $count = min($most, max(self::count($width), (int) ceil($demand / $this->allowable - 1e-9)));
+        $at = [];
+        for ($i = 0; $i < $count; $i++) {
+            $u = $panel->strip->left + $width * ($i + 0.5) / $count;
+            $stretches = $panel->upAt($u);
+            if ($stretches !== []) {
+                $at[] = new Point($u, $this->fixed->between($stretches[0][0], $stretches[count($stretches) - 1][1], self::IN));
+            }
+        }
+
+        return new FixedPoint($panel->id, $at, $demand, $this->allowable);
+    }
+
+    /** How many hold a pan so wide, inches. */
+    public static function count(float $wide): int
+    {
+        foreach (self::BY_WIDTH as [$most, $count]) {
+            if ($wide <= $most + 1e-6) {
+                return $count;
+            }
+        }
+
+        return self::WIDE;
+    }
+
+    /** lb. */
+    private function weight(Panel $panel): float
+    {
+        return $this->covering->profile->squareFeet($panel->long) * $this->covering->material->poundsPerSquareFoot($this->covering->gauge);
+    }
+
+    /** @param  list<Clip>  $clips */
+    private function slot(Panel $panel, array $clips): ?Point
+    {
+        $bounds = $panel->metal->bounds();
+        $wanted = $this->fixed->between($bounds->bottom, $bounds->top, self::IN);
+        $nearest = null;
+        foreach ($clips as $clip) {
+            $isOwn = min(abs($clip->u - $panel->strip->left), abs($clip->u - $panel->strip->right)) < 1e-6 && $clip->v > $bounds->bottom && $clip->v < $bounds->top;
+            if ($isOwn && ($nearest === null || abs($clip->v - $wanted) < abs($nearest->v - $wanted))) {
+                $nearest = new Point($clip->u, $clip->v);
+            }
+        }
+
+        return $nearest;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Core\Layout\Internal\Finder;
+
+/** What a strip, or all strips of a face, take: pieces, and inches of sheet. */
+final readonly class Taken
+{
+    public function __construct(public int $pieces, public float $inches)
+    {
+    }
+}
