@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Documents\DocumentFault;
 use App\Http\Controllers\UpController;
 use App\Http\DatabaseAway;
+use App\Http\DocumentRefused;
 use App\Http\Middleware\KeepsSignIn;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
@@ -16,6 +16,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Imbrex\Stations\Documents\DocumentFault;
 use Laravel\Sanctum\Http\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -42,6 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport(DocumentFault::class);
+        $exceptions->render(DocumentRefused::answer(...));
         $exceptions->render(DatabaseAway::answer(...));
     })
     ->create();

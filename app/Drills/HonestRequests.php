@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Drills;
 
-use App\Stations\StationFile;
-use App\Stations\Stations;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Edges\EdgesStage;
@@ -14,6 +12,8 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Stations;
 
 /**
  * One honest request for every way into the application: what hostile ones are made of.

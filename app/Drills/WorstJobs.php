@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drills;
 
-use App\Documents\Formats;
+use Imbrex\Stations\Documents\Formats;
 
 /** Job documents as large and as awkward as the contract lets them be: for the table of worst cases, and for trying what they do to others. */
 final class WorstJobs

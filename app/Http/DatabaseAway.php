@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Imbrex\Stations\Words\Words;
 use PDOException;
 use Throwable;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Documents\Formats;
 use App\Revisions\Turn;
 use Illuminate\Database\Eloquent\Model;
+use Imbrex\Stations\Documents\Formats;
 use LogicException;
 use stdClass;
 

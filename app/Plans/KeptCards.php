@@ -6,8 +6,8 @@ namespace App\Plans;
 
 use App\Models\Job;
 use App\Models\JobRevision;
-use App\Stations\JobCard;
 use Illuminate\Support\Facades\DB;
+use Imbrex\Stations\JobCard;
 
 /** Jobs at a glance: worked with their plan, and kept beside the job, so that a list of jobs has its pictures before any plan is worked. */
 final readonly class KeptCards

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\JobRevision;
-use App\Stations\JobReader;
 use App\Work\StillWorking;
 use App\Work\Task;
-use App\Work\WorkPlan;
 use App\Work\Workshop;
 use Closure;
 use Illuminate\Support\Facades\Log;
@@ -17,6 +15,7 @@ use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
+use Imbrex\Stations\JobReader;
 
 /**
  * A plan is a pure function of its document, so it and what is shown of it are kept by the document's hash. One that

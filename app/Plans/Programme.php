@@ -19,7 +19,7 @@ final class Programme
     public const BUILT = 'bootstrap/cache/programme';
 
     /** What plans, slices and files are made by. */
-    public const MADE_BY = ['app', 'compat', 'contracts', 'core/src', 'lang', 'resources/fonts', 'resources/views', 'composer.json', 'composer.lock', 'package-lock.json'];
+    public const MADE_BY = ['app', 'compat', 'contracts', 'core/src', 'lang', 'resources/fonts', 'resources/views', 'stations/src', 'composer.json', 'composer.lock', 'package-lock.json'];
 
     private static ?string $version = null;
 

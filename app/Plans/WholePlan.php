@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Stations\Station;
-use App\Stations\Stations;
-use App\Stations\Wire;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\Stations;
+use Imbrex\Stations\Wire;
 
 /** Puts a whole plan, station by station, into the wire shape of contracts/plan. Lengths are inches, unrounded. */
 final readonly class WholePlan

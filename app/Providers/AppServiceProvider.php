@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\WholeHasher;
-use App\Exports\FileMaker;
+use App\Files\Blade;
+use App\Files\FileMaker;
 use App\Plans\KeptResults;
 use App\Plans\PlanCache;
 use App\Plans\Shelf;
 use App\Plans\Shelves;
-use App\Stations\Edges\EdgeBook;
-use App\Stations\Openings\OpeningPages;
-use App\Stations\Water\WaterSheet;
-use App\Words\Words;
 use App\Work\Workshop;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Container\Container;
@@ -28,6 +25,12 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
+use Imbrex\Stations\Edges\EdgeBook;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Openings\OpeningPages;
+use Imbrex\Stations\Print\Template;
+use Imbrex\Stations\Water\WaterSheet;
+use Imbrex\Stations\Words\Words;
 use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
@@ -44,6 +47,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(PlanCache::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('slices'));
         $this->app->when(FileMaker::class)->needs(Shelf::class)->give(static fn (): Shelf => (new Shelves)->shelf('files'));
         $this->app->when(EdgeBook::class)->needs('$more')->give(static fn (Container $app): array => [$app->make(OpeningPages::class), $app->make(WaterSheet::class)]);
+        $this->app->when(JobReader::class)->needs('$mostBytes')->giveConfig('imbrex.document_limit');
+        $this->app->bind(Template::class, Blade::class);
         $this->app->singleton(Words::class, fn (): Words => new Words('en'));
     }
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Revisions;
 
-use App\Documents\DocumentFault;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Models\User;
-use App\Stations\Change;
-use App\Stations\ChangeLine;
-use App\Stations\JobReader;
 use Illuminate\Support\Facades\DB;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\ChangeLine;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\JobReader;
 
 /** Keeps job documents: every accepted change is a revision, and a save on an old one is refused. */
 final readonly class JobStore

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
+use Imbrex\Stations\Words\Words;
 use RuntimeException;
 
 /** A service of the outside world that did not answer, or not with sense. Nothing was changed; one may try again. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Models\Work;
-use App\Words\Words;
 use Illuminate\Contracts\Bus\Dispatcher;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Imbrex\Stations\Words\Words;
 
 /** Where what takes long is made, one after the other, beside those who work on other things. */
 final readonly class Workshop

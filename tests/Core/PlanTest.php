@@ -19,14 +19,17 @@ use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Movement\MetalToday;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\StageResult;
 use Imbrex\Core\Stages;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Core\Undeclared;
 use Imbrex\Core\Water\WaterInput;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Openings\OpeningJob;
 use Tests\Core\Roof\RandomRoof;
 
 /** A plan works each stage once, when it is asked for, and what that needs before it. */
@@ -125,6 +128,24 @@ final class PlanTest extends TestCase
             }
             self::assertSame($n < 5, $isTold, "look $n");
         }
+    }
+
+    /** Whatever the house goes by, nobody looks where he does not say he looks: an undeclared look throws. */
+    public function test_every_choice_of_every_house_rule_is_worked(): void
+    {
+        $worked = 0;
+        foreach (HouseRules::all() as $key => $rule) {
+            foreach ($rule->choices as $option) {
+                foreach (['snap-lock-1.5-16', 'rib-9-36', 'cap-seam-1.375-12'] as $profile) {
+                    $plan = RoofJob::plan(RoofJob::gable(480, 480), $profile, rules: [$key => $option], openings: [OpeningJob::opening(OpeningKind::Chimney, 34.0, 30.0, UphillSchool::Cricket)]);
+                    foreach (Stages::IN_ORDER as $stage) {
+                        $plan->of($stage)->findings();
+                    }
+                    $worked++;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $worked);
     }
 
     /** What a stage came to is kept under all it follows from, and nothing else. */

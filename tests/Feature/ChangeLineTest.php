@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Stations\Change;
-use App\Stations\ChangeLine;
-use App\Words\Words;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\ChangeLine;
+use Imbrex\Stations\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The line every revision carries. */

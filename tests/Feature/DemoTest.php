@@ -8,12 +8,12 @@ use App\Accounts\DemoAccounts;
 use App\Models\Crew;
 use App\Models\Job;
 use App\Models\User;
-use App\Stations\JobReader;
 use Illuminate\Support\Facades\Artisan;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Survey\SurveyStage;
+use Imbrex\Stations\JobReader;
 
 /** The made-up world a newcomer meets. */
 final class DemoTest extends FeatureTestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\DocumentFault;
 use App\Drills\WorstJobs;
-use App\Stations\JobReader;
 use Imbrex\Core\Effort;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\JobReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What asks too much is refused at saving, and says what would be taken. */

@@ -7,15 +7,15 @@ namespace Tests\Feature;
 use App\Plans\KeptResults;
 use App\Plans\Programme;
 use App\Plans\Shelf;
-use App\Stations\JobReader;
-use App\Stations\Station;
-use App\Stations\Stations;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\Stations;
 use stdClass;
 
 /** What stages came to is kept for a while: what comes off the shelf is what was put there, and little is kept. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\Contract;
 use App\Drills\LargeNumbers;
+use Imbrex\Stations\Documents\Contract;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What the drill of large numbers found stays found, and it reaches the numbers it says it reaches. */

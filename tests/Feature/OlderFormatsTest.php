@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\Formats;
 use App\Models\Job;
 use App\Plans\WholePlan;
-use App\Stations\JobReader;
 use Illuminate\Support\Facades\DB;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Documents\Formats;
+use Imbrex\Stations\JobReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What was kept in an earlier format opens for good. */

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Order;
 use App\Models\OrderFile;
-use App\Stations\LoadOut\KeptOrder;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
+use Imbrex\Stations\LoadOut\KeptOrder;
 use LogicException;
 
 /** A released order is a document: what was ordered, by whom, when, of which plan, whatever becomes of the job. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
-use App\Documents\Contract;
-use App\Stations\Station;
-use App\Stations\Stations;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Imbrex\Stations\Documents\Contract;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\Stations;
 use Opis\JsonSchema\Validator;
 
 final class PlanTest extends FeatureTestCase

@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
-use App\Stations\Edges\LayerWords;
-use App\Stations\Station;
-use App\Stations\StationFile;
-use App\Stations\Stations;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\Layer;
@@ -58,6 +54,10 @@ use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\WaterWay;
+use Imbrex\Stations\Edges\LayerWords;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Stations;
 use MessageFormatter;
 
 /** The message catalogue holds every word the core and the screens ask for, and nothing else; every message can be put together. */
@@ -182,7 +182,7 @@ final class WordsTest extends FeatureTestCase
         // An end lap and a side beside an opening are no edges of the roof: nobody names them.
         $edges = $of(EdgeKind::class);
         $materials = array_keys(Catalogue::shipped()->materials);
-        preg_match_all("/new KeepOut\('([a-z-]+)'/", (string) file_get_contents(base_path('core/src/Layout/Finder/KeepOuts.php')), $keepOuts);
+        preg_match_all("/new KeepOut\('([a-z-]+)'/", (string) file_get_contents(base_path('core/src/Layout/Internal/Finder/KeepOuts.php')), $keepOuts);
         preg_match_all("/self\(.+'([a-z]+)'\)/", (string) file_get_contents(app_path('Services/ServiceFault.php')), $causes);
         $listed = ['stations', 'step', ...array_merge(...array_map(self::keysOf(...), array_values(self::files('resources/js/stations', 'ts')))), 'find', 'words', 'undo', 'redo', 'all'];
         $requests = array_merge(...array_map(static fn (string $text): array => preg_match_all("/'([a-zA-Z0-9]+)' => (?:\[|\$|Rule)/", $text, $found) ? $found[1] : [], array_values(self::files('app/Http/Requests', 'php'))));
@@ -252,7 +252,7 @@ final class WordsTest extends FeatureTestCase
     private static function named(): array
     {
         $codes = [];
-        foreach ([...self::files('core/src', 'php'), ...self::files('app', 'php')] as $text) {
+        foreach ([...self::files('core/src', 'php'), ...self::files('app', 'php'), ...self::files('stations/src', 'php')] as $text) {
             foreach (self::NAMED as $pattern => $prefix) {
                 preg_match_all($pattern, $text, $found);
                 array_push($codes, ...array_map(static fn (string $code): string => $prefix.$code, array_filter(array_merge(...array_slice($found, 1)))));
@@ -279,7 +279,7 @@ final class WordsTest extends FeatureTestCase
     {
         return [
             ...self::files('resources/js', 'tsx'), ...array_filter(self::files('resources/js', 'ts'), static fn (string $file): bool => ! str_contains($file, '/contracts/'), ARRAY_FILTER_USE_KEY),
-            ...self::files('resources/views', 'php'), ...self::files('app', 'php'), ...self::files('core/src', 'php'),
+            ...self::files('resources/views', 'php'), ...self::files('app', 'php'), ...self::files('stations/src', 'php'), ...self::files('core/src', 'php'),
         ];
     }
 

@@ -6,22 +6,22 @@ namespace Tests\Feature;
 
 use App\Accounts\Role;
 use App\Drills\WorstJobs;
+use App\Files\MakeFile;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Work;
 use App\Plans\KeptResults;
+use App\Plans\MakeSlice;
 use App\Plans\PlanCache;
-use App\Stations\JobReader;
-use App\Work\MakeFile;
-use App\Work\MakeSlice;
+use App\Plans\WorkPlan;
 use App\Work\Task;
-use App\Work\WorkPlan;
 use App\Work\Workshop;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
+use Imbrex\Stations\JobReader;
 
 /** What takes long is made apart: whoever asks is told how far it is, and gets it when it is there. */
 final class WorkshopTest extends FeatureTestCase

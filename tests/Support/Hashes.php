@@ -4,14 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Documents\DocumentFault;
 use App\Drills\WorstJobs;
 use App\Plans\WholePlan;
-use App\Stations\Edition;
-use App\Stations\JobCard;
-use App\Stations\JobReader;
-use App\Stations\StationFile;
-use App\Stations\Stations;
 use Closure;
 use Generator;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -20,6 +14,12 @@ use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\JobCard;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Stations;
 use stdClass;
 use Tests\Core\Roof\RandomRoof;
 use Throwable;

@@ -4,15 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\DocumentFault;
-use App\Documents\Formats;
 use App\Drills\WorstJobs;
-use App\Stations\Cutting\CardSheets;
-use App\Stations\Edition;
-use App\Stations\JobReader;
-use App\Stations\Layout\LayoutSheet;
-use App\Stations\LoadOut\CutListSheet;
-use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -30,6 +22,14 @@ use Imbrex\Core\Trims\Ends\EndView;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Water\WaterStage;
+use Imbrex\Stations\Cutting\CardSheets;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Documents\Formats;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Layout\LayoutSheet;
+use Imbrex\Stations\LoadOut\CutListSheet;
+use Imbrex\Stations\Words\Words;
 use stdClass;
 
 /** Times whole plans of growing roofs, document to plan, and shows how the time grows with the panels; then roofs of blocks. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\Contract;
 use Illuminate\Console\Command;
+use Imbrex\Stations\Documents\Contract;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Prints a schema of contracts/, put together from its parts. */

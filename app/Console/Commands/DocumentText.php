@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\DocumentFault;
-use App\Documents\Fault;
-use App\Documents\Understood;
-use App\Words\Words;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Documents\Fault;
+use Imbrex\Stations\Documents\Understood;
+use Imbrex\Stations\Words\Words;
 
 /** Reads what a command is given, from a file or from standard input, and tells on standard error what was wrong with it. */
 final class DocumentText

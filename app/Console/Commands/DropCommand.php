@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\DocumentFault;
-use App\Stations\JobReader;
-use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropStep;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Words\Words;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Lets one drop fall on the roof of a job document and prints its way as JSON. Needs no database. */

@@ -8,10 +8,10 @@ use App\Accounts\DemoAccounts;
 use App\Drills\HonestRequests;
 use App\Drills\Mutator;
 use App\Drills\Visitor;
-use App\Stations\JobReader;
-use App\Stations\Stations;
 use Illuminate\Console\Command;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Stations;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\Contract;
-use App\Documents\DocumentFault;
 use App\Drills\LargeNumbers;
-use App\Stations\JobReader;
 use Illuminate\Console\Command;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
+use Imbrex\Stations\Documents\Contract;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\JobReader;
 use RuntimeException;
 use stdClass;
 use Throwable;

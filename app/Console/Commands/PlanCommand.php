@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Documents\DocumentFault;
 use App\Plans\WholePlan;
-use App\Stations\JobReader;
-use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Words\Words;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Prints the plan of a job document as JSON. Needs no database. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Words\Words;
 use Illuminate\Console\Command;
 use Imbrex\Core\HouseRules;
+use Imbrex\Stations\Words\Words;
 
 /** Lists the house rules: key, unit, default, range, reason. */
 final class RulesCommand extends Command

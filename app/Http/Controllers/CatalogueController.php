@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Stations\Station;
-use App\Stations\Stations;
-use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
 use Imbrex\Core\Ground\Catalogue\Catalogue;
 use Imbrex\Core\Ground\Catalogue\Colour;
@@ -19,6 +16,9 @@ use Imbrex\Core\Ground\Rules\HouseRule;
 use Imbrex\Core\HouseRules;
 use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Survey\ShapeKind;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\Stations;
+use Imbrex\Stations\Wire;
 
 /** What ships: stations, profiles, materials, shapes, house rules. */
 final class CatalogueController

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Formats;
 use App\Http\Requests\DocumentRequest;
 use App\Models\CrewBuild;
 use App\Models\User;
-use App\Stations\JobReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -16,6 +14,8 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Stations\Documents\Formats;
+use Imbrex\Stations\JobReader;
 use stdClass;
 
 /** Builds the crew made of those that ship. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exports\FileMaker;
+use App\Files\FileMaker;
 use App\Http\Download;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
-use App\Stations\Edition;
-use App\Stations\StationFile;
-use App\Stations\Stations;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Stations;
 
 /** The files a job leaves in: those of its stations, and its document. */
 final class FileController

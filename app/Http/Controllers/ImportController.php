@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\DrawingRequest;
 use App\Http\Requests\TableRequest;
-use App\Imports\Dxf\DrawnRoof;
-use App\Imports\Dxf\DxfReader;
-use App\Imports\ReadingsCsv;
 use App\Models\Job;
-use App\Stations\JobReader;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
+use Imbrex\Stations\Imports\Dxf\DrawnRoof;
+use Imbrex\Stations\Imports\Dxf\DxfReader;
+use Imbrex\Stations\Imports\ReadingsCsv;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Words\Words;
 
 /** Makes proposals of files from elsewhere. Nothing is saved: what is taken over becomes an edit of the job. */
 final class ImportController

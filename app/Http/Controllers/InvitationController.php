@@ -12,13 +12,13 @@ use App\Http\Requests\InviteRequest;
 use App\Http\Resources\UserResource;
 use App\Models\Invitation;
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
+use Imbrex\Stations\Words\Words;
 
 final class InvitationController
 {

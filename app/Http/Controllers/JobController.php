@@ -12,13 +12,13 @@ use App\Plans\KeptCards;
 use App\Revisions\JobStore;
 use App\Revisions\Turn;
 use App\Revisions\UndoLine;
-use App\Stations\Change;
-use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\Words\Words;
 use stdClass;
 
 final class JobController

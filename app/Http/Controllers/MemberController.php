@@ -13,11 +13,11 @@ use App\Http\Requests\RoleRequest;
 use App\Http\Resources\UserResource;
 use App\Models\PasswordReset;
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
+use Imbrex\Stations\Words\Words;
 
 /** Members of one's own crew, for those who look after it. */
 final class MemberController

@@ -8,17 +8,17 @@ use App\Http\Download;
 use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
 use App\Models\Order;
+use App\Orders\OrderRelease;
 use App\Plans\PlanCache;
-use App\Stations\LoadOut\KeptOrder;
-use App\Stations\LoadOut\OrderRelease;
-use App\Stations\LoadOut\ServesWriter;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderCheck;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\LoadOut\KeptOrder;
+use Imbrex\Stations\LoadOut\ServesWriter;
+use Imbrex\Stations\Words\Words;
 
 final class OrderController
 {

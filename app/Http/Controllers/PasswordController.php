@@ -13,12 +13,12 @@ use App\Http\Requests\NewPasswordRequest;
 use App\Http\Resources\UserResource;
 use App\Models\PasswordReset;
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
+use Imbrex\Stations\Words\Words;
 
 final class PasswordController
 {

@@ -8,13 +8,13 @@ use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Plans\KeptCards;
+use App\Plans\MakeSlice;
 use App\Plans\PlanCache;
 use App\Plans\Slice;
-use App\Stations\Stations;
-use App\Work\MakeSlice;
 use App\Work\Task;
 use Illuminate\Http\Response;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Stations;
 
 /** What stations show of a job's plan. */
 final class PlanController

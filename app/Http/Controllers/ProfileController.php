@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\DocumentFault;
-use App\Documents\Fault;
-use App\Documents\Formats;
-use App\Documents\ProfileBuilder;
-use App\Documents\Understood;
 use App\Http\Requests\DocumentRequest;
 use App\Models\CrewProfile;
 use App\Models\User;
-use App\Stations\JobReader;
-use App\Stations\Wire;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Imbrex\Core\Ground\Catalogue\Catalogue;
 use Imbrex\Core\Ground\Catalogue\Section;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Documents\Fault;
+use Imbrex\Stations\Documents\Formats;
+use Imbrex\Stations\Documents\ProfileBuilder;
+use Imbrex\Stations\Documents\Understood;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Wire;
 
 /** Profiles the crew entered itself. */
 final class ProfileController

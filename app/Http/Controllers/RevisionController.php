@@ -8,10 +8,10 @@ use App\Http\Requests\DocumentRequest;
 use App\Http\Resources\RevisionResource;
 use App\Models\Job;
 use App\Revisions\JobStore;
-use App\Stations\Change;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Imbrex\Stations\Change;
 
 final class RevisionController
 {

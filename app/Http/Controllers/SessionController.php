@@ -11,13 +11,13 @@ use App\Accounts\Sessions;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\UserResource;
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
+use Imbrex\Stations\Words\Words;
 
 final class SessionController
 {

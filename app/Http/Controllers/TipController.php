@@ -7,11 +7,11 @@ namespace App\Http\Controllers;
 use App\Http\Requests\TipRequest;
 use App\Models\CrewTip;
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Imbrex\Stations\Words\Words;
 
 /** Notes of the crew, pinned to a step, a kind of edge or a profile. */
 final class TipController

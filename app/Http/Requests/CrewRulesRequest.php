@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Documents\DocumentFault;
-use App\Documents\RuleFaults;
 use Imbrex\Core\Ground\Rules\RuleFault;
 use Imbrex\Core\HouseRules;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Documents\RuleFaults;
 
 final class CrewRulesRequest extends WordedRequest
 {

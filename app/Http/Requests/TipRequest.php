@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Crew;
-use App\Stations\Station;
-use App\Stations\Stations;
 use Closure;
 use Illuminate\Support\Facades\Gate;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\Stations;
 
 /** A note to pin, by whoever changes plans. */
 final class TipRequest extends WordedRequest

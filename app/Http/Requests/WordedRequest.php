@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
+use Imbrex\Stations\Words\Words;
 
 /** A request whose faults say, field by field, what would be accepted (`form.<field>` in the message catalogue). */
 abstract class WordedRequest extends FormRequest

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Ground\Supplies\SuppliesTogether;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
+use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\Internal\OrderBuilder;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
@@ -25,7 +27,7 @@ final readonly class LoadOutStage implements Stage
 {
     public static function needs(): array
     {
-        return [CuttingStage::class, OpeningsStage::class, HoldDownStage::class];
+        return [RoofStage::class, BuildsStage::class, LayoutStage::class, CuttingStage::class, OpeningsStage::class, HoldDownStage::class];
     }
 
     public static function reads(): array

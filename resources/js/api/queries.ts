@@ -133,14 +133,14 @@ export function planSlice<K extends keyof Slices>(
 }
 
 /** How far each station is in a saved revision. Those before stay until the new ones are here. */
-export function useTiles(job: string, revision: number, enabled: boolean) {
+export function useTiles(job: string, revision: number | null) {
     return useQuery({
         queryKey: ['tiles', job, revision],
         queryFn: () => call<Partial<Tiles>>('GET', `jobs/${job}/tiles?revision=${revision}`),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 60_000,
-        enabled,
+        enabled: revision !== null,
     });
 }
 

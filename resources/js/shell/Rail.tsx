@@ -19,9 +19,7 @@ export function Rail({ here }: { here: StationKey }) {
     const { t } = useTranslation();
     const stations = useStations();
     const job = useJob();
-    // What the screen itself waits for comes first: a plan is worked once and read from then on.
-    const screenWaits = useIsFetching({ queryKey: ['plan', job.id] }) > 0;
-    const tiles = useTiles(job.id, job.revision, !screenWaits).data;
+    const tiles = useTiles(job.id, useTurn(job)).data;
     const [looking, setLooking] = useState(false);
     return (
         <nav className="rail" aria-label={t('rail.title')}>
@@ -34,6 +32,19 @@ export function Rail({ here }: { here: StationKey }) {
             {looking && <Glossary onClose={() => setLooking(false)} />}
         </nav>
     );
+}
+
+/** The revision it is the tiles' turn for: what the screen itself waits for comes first, a plan is worked once and read from then on. */
+function useTurn({ id, revision }: { id: string; revision: number }): number | null {
+    const screenWaits = useIsFetching({ queryKey: ['plan', id] }) > 0;
+    const [turn, setTurn] = useState<number | null>(null);
+    useEffect(() => {
+        if (screenWaits) return undefined;
+        // The screen asks in the same breath: a moment later one sees whether it has.
+        const moment = window.setTimeout(() => setTurn(revision));
+        return () => window.clearTimeout(moment);
+    }, [screenWaits, revision]);
+    return turn;
 }
 
 function Tile({

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature\Cutting;
 
 use App\Accounts\Role;
-use App\Stations\JobReader;
-use App\Stations\Layout\LayoutSheet;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Layout\LayoutSheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 

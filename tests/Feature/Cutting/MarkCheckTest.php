@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cutting;
 
-use App\Stations\Cutting\CuttingSlice;
-use App\Stations\Cutting\PiecesCsv;
-use App\Stations\JobReader;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Internal\MarkCheck;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Cutting\CuttingSlice;
+use Imbrex\Stations\Cutting\PiecesCsv;
+use Imbrex\Stations\JobReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 

@@ -6,8 +6,8 @@ namespace Tests\Feature\Cutting;
 
 use App\Accounts\Role;
 use App\Plans\WholePlan;
-use App\Stations\JobReader;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\JobReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Cutting;
 
-use App\Exports\PanelRange;
-use App\Exports\Sheet;
-use App\Stations\Cutting\CardSheets;
-use App\Stations\Cutting\PrintedCard;
-use App\Stations\Edition;
-use App\Stations\JobReader;
-use App\Stations\Layout\LayoutSheet;
-use App\Stations\LoadOut\CutListCsv;
-use App\Stations\LoadOut\CutListSheet;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Cutting\CardSheets;
+use Imbrex\Stations\Cutting\PrintedCard;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Layout\LayoutSheet;
+use Imbrex\Stations\LoadOut\CutListCsv;
+use Imbrex\Stations\LoadOut\CutListSheet;
+use Imbrex\Stations\Print\PanelRange;
+use Imbrex\Stations\Print\Sheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 use Tests\Support\PdfText;

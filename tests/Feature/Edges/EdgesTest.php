@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Edges;
 
-use App\Stations\Edges\Callouts;
 use Illuminate\Support\Facades\Artisan;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Edges\SectionPicture;
+use Imbrex\Stations\Edges\Callouts;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Edges\ShippedSections;
 use Tests\Feature\FeatureTestCase;

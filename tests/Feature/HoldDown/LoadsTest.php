@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\HoldDown;
 
-use App\Stations\JobReader;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\JobReader;
 use Tests\Feature\FeatureTestCase;
 
 /** Pressures, forces and temperatures are read in a job's own units. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Survey;
 
-use App\Documents\DocumentFault;
-use App\Imports\Dxf\DxfDrawing;
-use App\Imports\Dxf\DxfReader;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Imports\Dxf\DxfDrawing;
+use Imbrex\Stations\Imports\Dxf\DxfReader;
 use PHPUnit\Framework\TestCase;
 
 /** What of a drawing is understood, entity by entity. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Survey;
 
-use App\Imports\Dxf\DxfReader;
 use App\Models\Job;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Testing\TestResponse;
+use Imbrex\Stations\Imports\Dxf\DxfReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 

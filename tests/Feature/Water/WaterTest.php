@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Water;
 
-use App\Stations\JobReader;
 use Illuminate\Support\Facades\Artisan;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
@@ -12,6 +11,7 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropEnd;
+use Imbrex\Stations\JobReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Cutting;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Core\Cutting\Correction;
+use Imbrex\Core\Cutting\CutRecord;
+use Imbrex\Core\Cutting\CuttingInput;
+use stdClass;
+
+/** Reads of a document what first fits needed, and what has been cut. */
+final readonly class CuttingReader
+{
+    public function __construct(private Reading $reading)
+    {
+    }
+
+    public function input(): CuttingInput
+    {
+        return new CuttingInput($this->corrections(), $this->cut(), (new ObservationReader($this->reading))->observations());
+    }
+
+    /** @return list<Correction> */
+    private function corrections(): array
+    {
+        $all = $this->reading->document->cutting->corrections ?? [];
+        $this->reading->once($all, 'cutting.corrections');
+
+        return array_map(static fn (stdClass $fit): Correction => new Correction(
+            (string) $fit->id,
+            (string) $fit->face,
+            (string) $fit->edge,
+            (string) $fit->panel,
+            $fit->side === 'long',
+            (float) $fit->amount * ($fit->toward === 'downhill' ? -1.0 : 1.0),
+            array_values(array_map(strval(...), $fit->before ?? [])),
+        ), array_values($all));
+    }
+
+    /** @return array<string, CutRecord> by panel */
+    private function cut(): array
+    {
+        $cut = [];
+        foreach ($this->reading->document->cutting->cut ?? [] as $record) {
+            $cut[(string) $record->panel] = new CutRecord((string) $record->panel, (float) $record->long, (float) $record->short);
+        }
+
+        return $cut;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Cutting;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use stdClass;
+
+/** The bench: what is cut of which sheet, with the marks for it. */
+final class CuttingStation extends Station
+{
+    public function __construct(
+        private readonly CuttingSlice $slice,
+        private readonly CuttingChanges $changes,
+        private readonly ChalkWriter $chalk,
+        private readonly LinesWriter $lines,
+        private readonly PairingWriter $pairing,
+        private readonly PanelWriter $panels,
+        private readonly PiecesCsv $pieces,
+        private readonly CardSheets $cards,
+        private readonly BlanksDxf $drawing,
+        private readonly BlanksSvg $picture,
+        private readonly NotchTemplate $notch,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return 'cuts';
+    }
+
+    public function stage(): string
+    {
+        return 'cutting';
+    }
+
+    public function read(Reading $reading): CuttingInput
+    {
+        return (new CuttingReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return $this->changes->between($before, $after);
+    }
+
+    public function tile(Plan $plan): array
+    {
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== []), 'pieces' => count($plan->of(CuttingStage::class)->panels)];
+    }
+
+    public function slices(): array
+    {
+        return ['cuts' => $this->slice->of(...)];
+    }
+
+    public function has(Plan $plan, string $pick): bool
+    {
+        return $plan->of(CuttingStage::class)->panel($pick) !== null;
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return [
+            'chalk' => $this->chalk->chalk($plan, $plan->of(RoofStage::class)->roof->faces),
+            'lines' => $this->lines->lines($plan),
+            'pairing' => $this->pairing->pairing($plan),
+            'panels' => $this->panels->panels($plan),
+        ];
+    }
+
+    public function files(): array
+    {
+        return [
+            new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan()), isDear: true),
+            new StationFile('cut-cards.pdf', 'application/pdf', $this->cards->pdf(...), isDear: true),
+            new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick), isDear: true),
+            new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick), isDear: true),
+            new StationFile('notch-template.pdf', 'application/pdf', $this->notch->pdf(...), fn (Edition $edition): bool => $this->notch->isNotched($edition->plan())),
+        ];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Cutting;
+
+use Imbrex\Stations\Words\Money;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Pair;
+use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Plan;
+
+/** Puts what comes two to a sheet into its wire shape. */
+final class PairingWriter
+{
+    /** @return array<string, mixed> */
+    public function pairing(Plan $plan): array
+    {
+        $saved = $plan->of(CuttingStage::class)->pairing->saved();
+
+        return [
+            'pairs' => array_map($this->pair(...), $plan->of(CuttingStage::class)->pairing->pairs),
+            'savedInches' => $saved,
+            'boundInches' => $plan->of(CuttingStage::class)->pairing->bound,
+            'savedMoney' => $saved * $plan->job->rules->number('order.metalPerInch'),
+        ];
+    }
+
+    /** @return array<string, int|float|string>|null what two to a sheet saves, as it is said */
+    public function saving(Plan $plan): ?array
+    {
+        $pairing = $plan->of(CuttingStage::class)->pairing;
+
+        return $pairing->pairs === [] ? null : [
+            'pairs' => count($pairing->pairs),
+            'run' => Measures::in($plan->job->units)->run($pairing->saved() / 12.0, 1),
+            'money' => Money::print($pairing->saved() * $plan->job->rules->number('order.metalPerInch'), $plan->job->rules),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function pair(Pair $pair): array
+    {
+        return (array) $pair;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Edges;
+
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\RoofStage;
+
+/** Every edge with its build, and one of them in section. */
+final readonly class EdgesSlice
+{
+    public function __construct(private SectionWriter $sections, private BuildWords $builds, private EdgeNames $names, private JunctionWriter $junctions, private Wire $wire)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan, ?string $pick): array
+    {
+        $roof = $plan->of(RoofStage::class)->roof;
+        $edges = $plan->of(EdgesStage::class)->edges;
+        $names = $this->names->of($roof);
+        $findings = [...$plan->findingsOf('builds'), ...$plan->findingsOf('edges')];
+        $picked = $edges[$pick ?? ''] ?? array_values($edges)[0] ?? null;
+
+        return [
+            'faces' => array_map(static fn (Face $face): array => ['id' => $face->id, 'planOutline' => $face->frame === null ? [] : Wire::line(array_map($face->frame->toPlan(...), $face->outline->corners))], $roof->faces),
+            'edges' => array_values(array_map(fn (BuiltEdge $built): array => $this->row($built, $names[$built->edge->id], $plan->job->covering->profile), $edges)),
+            'section' => $picked === null ? null : $this->sections->section($plan, $picked, $names[$picked->edge->id], array_values(array_filter($findings, static fn (Finding $f): bool => self::isOf($f, $picked)))),
+            'junctions' => $this->junctions->all($plan),
+            'junction' => $this->junctions->one($plan, $pick ?? ''),
+            'findings' => $this->wire->findings($plan, $findings),
+        ];
+    }
+
+    /** Whether it is of one edge; what eats what there is said apart. */
+    private static function isOf(Finding $finding, BuiltEdge $built): bool
+    {
+        return ! str_starts_with($finding->code, 'edges.contact-') && in_array($finding->where, [$built->edge->id, $built->build->name()], true);
+    }
+
+    /** @return array<string, mixed> */
+    private function row(BuiltEdge $built, string $name, Profile $profile): array
+    {
+        return [
+            'id' => $built->edge->id,
+            'kind' => $built->edge->kind->value,
+            'name' => $name,
+            'plan' => Wire::line([$built->edge->from, $built->edge->to]),
+            'heights' => [$built->edge->fromHeight, $built->edge->toHeight],
+            'length' => $built->edge->length(),
+            'build' => $this->builds->title($built->build),
+            'layers' => count($built->section->layers),
+            'fasteners' => $built->fastenerCount($profile),
+            'adapted' => $built->own->isAdapted(),
+            'sheds' => $built->sheds(),
+        ];
+    }
+}

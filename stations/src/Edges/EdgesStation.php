@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Edges;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Edges\Contact\MetalsInput;
+use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Edges\Junctions\BuiltJunction;
+use Imbrex\Core\Edges\Junctions\JunctionRun;
+use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\TrimsStage;
+
+final class EdgesStation extends Station
+{
+    public function __construct(private readonly EdgesSlice $slice, private readonly SticksSlice $sticks, private readonly EndsSlice $ends, private readonly EdgeBook $book, private readonly EndCardsPdf $cards)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'edges';
+    }
+
+    public function stage(): string
+    {
+        return 'edges';
+    }
+
+    public function read(Reading $reading): MetalsInput
+    {
+        $metals = $reading->document->metals ?? null;
+
+        return new MetalsInput(
+            isset($metals->trims) ? (string) $metals->trims : null,
+            isset($metals->screws) ? (string) $metals->screws : null,
+            isset($metals->rivets) ? (string) $metals->rivets : null,
+            ($metals->fascia ?? null) === 'treated',
+            ($metals->walls ?? null) === 'mortar',
+        );
+    }
+
+    public function tile(Plan $plan): array
+    {
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->edges !== []), 'builds' => $plan->of(EdgesStage::class)->kinds()];
+    }
+
+    public function slices(): array
+    {
+        return ['edges' => $this->slice->of(...), 'sticks' => $this->sticks->of(...), 'ends' => $this->ends->of(...)];
+    }
+
+    public function has(Plan $plan, string $pick): bool
+    {
+        $built = $plan->of(EdgesStage::class);
+
+        return isset($built->edges[$pick]) || isset($built->junctions[$pick]) || isset($plan->of(TrimsStage::class)->runs[$pick]);
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return ['builds' => [...array_values(array_map($this->edge(...), $plan->of(EdgesStage::class)->edges)), ...array_values(array_map($this->junction(...), $plan->of(EdgesStage::class)->junctions))]];
+    }
+
+    /** @return array<string, mixed> */
+    private function edge(BuiltEdge $built): array
+    {
+        return [
+
+            'edge' => $built->edge->id,
+            'key' => $built->build->key,
+            'version' => $built->build->version,
+            'layers' => array_map(static fn (PlacedLayer $layer): array => [
+                'key' => $layer->layer->key,
+                'over' => array_map(static fn (PlacedLayer $other): string => $other->layer->key, $built->section->under($layer)),
+                'fastener' => $layer->layer->fastener?->kind->value,
+                'spacing' => $layer->layer->fastener?->spacing,
+                'sealant' => $layer->layer->seal()?->kind->value,
+                'position' => [$layer->from, $layer->to],
+            ], $built->section->layers),
+            'sheds' => $built->sheds(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function junction(BuiltJunction $built): array
+    {
+        return [
+            'junction' => $built->id,
+            'edges' => $built->edges,
+            'key' => $built->junction->kind->value,
+            'version' => 1,
+            'layers' => array_map(static fn (string $key, array $over): array => ['key' => $key, 'over' => $over], array_keys($over = JunctionRun::laps($built->junction)), array_values($over)),
+            'sheds' => $built->sheds(),
+        ];
+    }
+
+    public function files(): array
+    {
+        return [
+            new StationFile('edge-book.pdf', 'application/pdf', $this->book->pdf(...), isDear: true),
+            new StationFile('end-cards.pdf', 'application/pdf', $this->cards->cards(...), fn (Edition $edition): bool => $this->cards->hasCards($edition->plan()), isDear: true),
+            new StationFile('end-templates.pdf', 'application/pdf', $this->cards->templates(...), fn (Edition $edition): bool => $this->cards->hasTemplates($edition->plan()), isDear: true),
+        ];
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Layout;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Layout\FaceLayout;
+use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\LayoutInput;
+use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use stdClass;
+
+final class LayoutStation extends Station
+{
+    public function __construct(
+        private readonly LayoutWriter $writer,
+        private readonly LayoutSlice $slice,
+        private readonly AllMarksSlice $marks,
+        private readonly SpaceSlice $space,
+        private readonly LayoutChanges $changes,
+        private readonly LayoutSheet $sheet,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return 'layout';
+    }
+
+    public function stage(): string
+    {
+        return 'layout';
+    }
+
+    public function read(Reading $reading): LayoutInput
+    {
+        return (new LayoutReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return $this->changes->between($before, $after);
+    }
+
+    public function tile(Plan $plan): array
+    {
+        $faces = count($plan->of(RoofStage::class)->roof->faces);
+
+        return [...Wire::state($plan, $this->stage(), $faces > 0), 'faces' => $faces];
+    }
+
+    public function slices(): array
+    {
+        return ['layout' => $this->slice->of(...), 'marks' => $this->marks->of(...), 'space' => fn (Plan $plan, ?string $pick): array => $this->space->of($plan)];
+    }
+
+    public function dearSlices(): array
+    {
+        // It compares the ways to start.
+        return ['layout'];
+    }
+
+    public function has(Plan $plan, string $pick): bool
+    {
+        return $plan->of(RoofStage::class)->roof->face($pick) !== null;
+    }
+
+    public function whole(Plan $plan): array
+    {
+        $layout = $plan->of(LayoutStage::class);
+        $seams = array_map(static fn (FaceLayout $face): array => array_map(static fn (float $u): array => ['face' => $face->face, 'u' => $u], $face->seams), array_values($layout->layouts));
+
+        return [
+            'layouts' => array_values(array_map(fn (FaceLayout $face): array => [...$this->asPublished($this->writer->layout($face)), ...$this->writer->found($plan, $face->face)], $layout->layouts)),
+            'groups' => array_map(fn (GroupLayout $group): array => $this->writer->group($plan, $group), $layout->groups),
+            'seams' => array_merge(...$seams),
+        ];
+    }
+
+    /**
+     * The first format of plans calls the way to start `school`; whoever reads plans goes by that.
+     *
+     * @param  array<string, mixed>  $layout
+     * @return array<string, mixed>
+     */
+    private function asPublished(array $layout): array
+    {
+        return array_combine(array_map(static fn (string $field): string => $field === 'start' ? 'school' : $field, array_keys($layout)), $layout);
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('layout.pdf', 'application/pdf', $this->sheet->pdf(...), isDear: true)];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\LoadOut;
+
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\LoadOut\Order;
+
+/** Puts an order into its wire shape. */
+final class OrderWriter
+{
+    /** @return array<string, mixed> */
+    public function order(Order $order): array
+    {
+        return [
+            'lines' => array_map(static fn ($line): array => [
+                'profile' => $line->profile,
+                'hand' => $line->hand,
+                'length' => $line->length,
+                'quantity' => $line->quantity,
+                'ripped' => $line->ripped,
+                'panels' => $line->panels,
+                'squareFeet' => $line->squareFeet,
+                'pounds' => $line->pounds,
+                'poundsEach' => $line->poundsEach,
+                'hands' => $line->handHolds,
+            ], $order->lines),
+            'pieces' => $order->sheets,
+            'coilFeet' => $order->coilFeet,
+            'coilWidth' => $order->coilWidth,
+            'squareFeet' => $order->squareFeet,
+            'wasteSquareFeet' => $order->wasteSquareFeet,
+            'pounds' => $order->pounds,
+            'colour' => $order->colour?->value,
+            // An order without says nothing of them, as it did before there were any.
+            ...($order->endPlugs > 0 ? ['endPlugs' => $order->endPlugs] : []),
+            ...($order->supplies !== [] ? ['supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->kind->value, 'key' => $one->key, 'amount' => $one->amount, 'packs' => $one->packs()], $order->supplies)] : []),
+        ];
+    }
+}

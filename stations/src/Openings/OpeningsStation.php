@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Openings;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Openings\FlashedOpening;
+use Imbrex\Core\Openings\OpeningPiece;
+use Imbrex\Core\Openings\OpeningsInput;
+use Imbrex\Core\Openings\OpeningsStage;
+use Imbrex\Core\Openings\PieceMark;
+use Imbrex\Core\Openings\PieceRole;
+use Imbrex\Core\Openings\WorkOrder;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+
+final class OpeningsStation extends Station
+{
+    public function __construct(private readonly OpeningsSlice $slice, private readonly OpeningsSheet $sheet)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'openings';
+    }
+
+    public function stage(): string
+    {
+        return 'openings';
+    }
+
+    public function read(Reading $reading): OpeningsInput
+    {
+        $orders = $pieces = $spacings = [];
+        foreach ($reading->document->openings ?? [] as $i => $opening) {
+            $id = (string) $opening->id;
+            if (isset($opening->order)) {
+                $orders[$id] = WorkOrder::from((string) $opening->order);
+            }
+            foreach ($opening->pieces ?? [] as $number => $role) {
+                $known = PieceRole::tryFrom((string) $role);
+                if ($known === null) {
+                    $reading->fault("openings[$i].pieces[$number]", 'one-of', $role, ['values' => implode(', ', array_column(PieceRole::cases(), 'value'))]);
+                } else {
+                    $pieces[$id][] = $known;
+                }
+            }
+            foreach ((array) ($opening->spacings ?? []) as $role => $inches) {
+                if (PieceRole::tryFrom((string) $role) === null) {
+                    $reading->fault("openings[$i].spacings.$role", 'one-of', $role, ['values' => implode(', ', array_column(PieceRole::cases(), 'value'))]);
+                } else {
+                    $spacings[$id][(string) $role] = (float) $inches;
+                }
+            }
+        }
+
+        return new OpeningsInput($orders, $pieces, $spacings);
+    }
+
+    public function tile(Plan $plan): array
+    {
+        $openings = $plan->of(OpeningsStage::class)->openings;
+
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== []), 'openings' => count($openings)];
+    }
+
+    public function slices(): array
+    {
+        return ['openings' => $this->slice->of(...)];
+    }
+
+    /** Each way uphill is compared by a plan of its own. */
+    public function dearSlices(): array
+    {
+        return ['openings'];
+    }
+
+    public function has(Plan $plan, string $pick): bool
+    {
+        return isset($plan->of(OpeningsStage::class)->openings[$pick]);
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('openings.pdf', 'application/pdf', $this->sheet->pdf(...), static fn (Edition $edition): bool => $edition->plan()->of(OpeningsStage::class)->openings !== [])];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        return ['openings' => array_values(array_map(fn (FlashedOpening $flashed): array => [
+            'id' => $flashed->id(),
+            'face' => $flashed->round->face->id,
+            'kind' => $flashed->round->opening->kind->value,
+            'uphill' => $flashed->uphill->value,
+            'pieces' => array_map(fn (OpeningPiece $piece): array => $this->piece($flashed, $piece), $flashed->pieces),
+            'sheds' => $flashed->sheds(),
+        ], $plan->of(OpeningsStage::class)->openings))];
+    }
+
+    /** @return array<string, mixed> */
+    private function piece(FlashedOpening $flashed, OpeningPiece $piece): array
+    {
+        return [
+            'id' => "{$flashed->id()}.{$piece->role->value}",
+            'role' => $piece->role->value,
+            'flat' => Wire::line($piece->flat),
+            'marks' => array_map(static fn (PieceMark $mark): array => ['kind' => $mark->kind->value, 'along' => $mark->along, 'across' => $mark->across], $piece->marks()),
+            'over' => $flashed->laps[$piece->role->value] ?? [],
+            'of' => $piece->of,
+        ];
+    }
+}

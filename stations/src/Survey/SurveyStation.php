@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Survey;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Survey\PlaneSurvey;
+use Imbrex\Core\Survey\SurveyInput;
+use Imbrex\Core\Survey\SurveyStage;
+use stdClass;
+
+final class SurveyStation extends Station
+{
+    public function __construct(private readonly SurveySlice $slice, private readonly SurveyChanges $changes, private readonly ReadingsTable $readings)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'survey';
+    }
+
+    public function stage(): string
+    {
+        return 'survey';
+    }
+
+    public function read(Reading $reading): SurveyInput
+    {
+        return (new SurveyReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        return $this->changes->between($before->roof->planes ?? [], $after->roof->planes ?? []);
+    }
+
+    public function tile(Plan $plan): array
+    {
+        $readings = array_sum(array_map(static fn (PlaneSurvey $s): int => count($s->plane->readings), $plan->of(SurveyStage::class)->surveys));
+
+        return [...Wire::state($plan, $this->stage(), $readings > 0 || $plan->of(RoofStage::class)->roof->faces !== []), 'readings' => $readings];
+    }
+
+    public function slices(): array
+    {
+        return ['survey' => fn (Plan $plan, ?string $pick): array => $this->slice->of($plan)];
+    }
+
+    public function files(): array
+    {
+        return [new StationFile('readings.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->readings->write($edition->document()))];
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations\Trims;
+
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\Ends\EndCut;
+use Imbrex\Core\Trims\Ends\EndLine;
+use Imbrex\Core\Trims\Stick;
+use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\TrimPiece;
+use Imbrex\Core\Trims\TrimRun;
+use Imbrex\Core\Trims\TrimsInput;
+use Imbrex\Core\Trims\TrimsStage;
+use stdClass;
+
+/** Trims, sticks and closures: what a document says of them, what the plan tells. Their screen is that of the edges. */
+final class TrimsStation extends Station
+{
+    public function __construct(private readonly PiecesCsv $csv, private readonly TrimFlatsDxf $flats, private readonly BrakeSketches $sketches)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'trims';
+    }
+
+    public function stage(): string
+    {
+        return 'trims';
+    }
+
+    public function read(Reading $reading): TrimsInput
+    {
+        return (new TrimsReader($reading))->input();
+    }
+
+    public function changes(stdClass $before, stdClass $after): array
+    {
+        $without = static fn (?stdClass $trims): array => array_diff_key((array) ($trims ?? []), ['cut' => true]);
+        $cut = static fn (stdClass $document): array => (array) ($document->trims->cut ?? []);
+
+        return [
+            ...($without($before->trims ?? null) == $without($after->trims ?? null) ? [] : [new Change('trims-made', [])]),
+            ...($cut($before) == $cut($after) ? [] : [new Change('trims-cut', ['count' => count(array_diff_key($cut($after), $cut($before))), 'back' => count(array_diff_key($cut($before), $cut($after)))])]),
+        ];
+    }
+
+    public function whole(Plan $plan): array
+    {
+        $made = $plan->of(TrimsStage::class);
+        $colour = $plan->job->covering->colour?->value;
+
+        return [
+            'trims' => array_values(array_map(self::run(...), $made->runs)),
+            'sticks' => array_merge(...array_values(array_map(static fn (StickLot $lot): array => array_map(static fn (Stick $stick): array => [
+                'kind' => $lot->kind,
+                'colour' => $colour,
+                'stock' => $stick->stock,
+                'cuts' => array_map(static fn (TrimPiece $piece): string => $piece->id, $stick->pieces),
+                'lengths' => array_map(static fn (TrimPiece $piece): float => $piece->length, $stick->pieces),
+                'offcut' => $stick->offcut,
+            ], $lot->sticks), $made->lots))),
+            'stickBounds' => array_values(array_map(static fn (StickLot $lot): array => ['kind' => $lot->kind, 'used' => count($lot->sticks), 'lowerBound' => $lot->bound, 'proven' => $lot->isProven()], $made->lots)),
+            'closures' => array_map(static fn (Closure $closure): array => ['edge' => $closure->edge, 'face' => $closure->face, 'left' => $closure->left, 'right' => $closure->right, 'length' => $closure->length, 'kind' => $closure->kind], $made->closures),
+            'supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->kind->value, 'key' => $one->key, 'amount' => $one->amount, 'byFoot' => $one->isByFoot(), 'packs' => $one->packs()], $made->supplies),
+        ];
+    }
+
+    public function files(): array
+    {
+        return [
+            new StationFile('trim-pieces.csv', 'text/csv; charset=UTF-8', $this->csv->write(...)),
+            new StationFile('trim-flats.dxf', 'image/vnd.dxf', $this->flats->write(...)),
+            new StationFile('trim-sketches.svg', 'image/svg+xml', $this->sketches->svg(...)),
+            new StationFile('trim-sketches.dxf', 'image/vnd.dxf', $this->sketches->dxf(...)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(TrimRun $run): array
+    {
+        return [
+            'id' => $run->id,
+            'kind' => $run->shape->key,
+            'edge' => $run->edge->id,
+            'girth' => $run->girth,
+            'bendsDegrees' => $run->bends,
+            'pieces' => array_map(static fn (TrimPiece $piece): array => [
+                'id' => $piece->id,
+                'length' => $piece->length,
+                'lapLow' => $piece->lapLow,
+                'lapHigh' => $piece->lapHigh,
+                'ends' => ['low' => self::end($run->end($piece, false)), 'high' => self::end($run->end($piece, true))],
+                'marks' => $piece->marks(),
+            ], $run->pieces),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function end(EndCut $end): array
+    {
+        return [
+            'kind' => $end->kind->value,
+            'side' => $end->isLeft ? 'left' : 'right',
+            'beyond' => $end->reach,
+            'fromSquareDegrees' => $end->degrees(),
+            'toLineDegrees' => array_map(static fn (float $degrees): float => 90.0 - $degrees, $end->degrees()),
+            'outline' => Wire::line($end->outline),
+            'lines' => array_map(static fn (EndLine $line): array => ['kind' => $line->kind->value, 'from' => [$line->from->u, $line->from->v], 'to' => [$line->to->u, $line->to->v]], $end->lines),
+        ];
+    }
+}

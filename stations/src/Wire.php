@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Imbrex\Stations;
+
+use Imbrex\Stations\Words\Words;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Findings\Severity;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Polygon;
+use Imbrex\Core\Ground\Units\Division;
+use Imbrex\Core\Ground\Units\TapePrinter;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Stages;
+
+/** What every station's wire shapes share: findings in words, outlines, the tape a job is printed with. */
+final readonly class Wire
+{
+    public function __construct(private Words $words)
+    {
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<array<string, mixed>>
+     */
+    public function findings(Plan $plan, array $findings): array
+    {
+        $tape = self::tape($plan);
+
+        return array_map(fn (Finding $finding): array => [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'where' => $finding->where,
+            'parameters' => (object) Words::parameters($finding, $tape),
+            'message' => $this->words->finding($finding, $tape),
+        ], $findings);
+    }
+
+    /**
+     * What every tile begins with: how far the station is, and how much of it is open.
+     *
+     * @param  key-of<Stages::IN_ORDER>  $stage
+     * @return array{state: string, open: int}
+     */
+    public static function state(Plan $plan, string $stage, bool $begun): array
+    {
+        $open = count(array_filter($plan->findingsOf($stage), static fn (Finding $f): bool => $f->severity !== Severity::Note));
+
+        return ['state' => $begun ? ($open > 0 ? 'to-settle' : 'done') : 'not-begun', 'open' => $open];
+    }
+
+    public static function tape(Plan $plan): TapePrinter
+    {
+        return new TapePrinter(Division::from($plan->job->rules->choice('tape.division')), units: $plan->job->units);
+    }
+
+    /** @return list<array{float, float}> */
+    public static function outline(Polygon $polygon): array
+    {
+        return self::line($polygon->corners);
+    }
+
+    /**
+     * @param  list<Point>  $points
+     * @return list<array{float, float}>
+     */
+    public static function line(array $points): array
+    {
+        return array_map(static fn (Point $p): array => [$p->u, $p->v], $points);
+    }
+}
