@@ -3,7 +3,7 @@ import importX, { createNodeResolver } from 'eslint-plugin-import-x';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const shared = ['api', 'bench', 'contracts', 'deck', 'job', 'readings', 'tape', 'theme', 'words', 'parts'];
+const shared = ['kit', 'api', 'bench', 'contracts', 'deck', 'job', 'readings', 'tape', 'theme', 'words', 'parts'];
 
 const may = (from, ...whom) => ({
     from: { element: { type: from } },

@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import { useJob } from '../job/JobContext';
-import type { Opening } from '../job/layoutEdits';
+import type { Opening } from '../job/openingEdits';
 import { TapeField } from '../tape/TapeField';
 
 export interface OpeningFormProps {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CutPanel, PieceLine } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import type { Observation } from '../../job/lineEdits';
+import type { Observation } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';

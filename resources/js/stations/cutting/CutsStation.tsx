@@ -2,10 +2,11 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { Link, useSearchParams } from '../../parts/router';
+import { useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
+import { StationFrame } from '../../kit/StationFrame';
 import { ArmsLength } from './ArmsLength';
 import { CardDrawing } from './CardDrawing';
 import { CutsBench } from './CutsBench';
@@ -37,20 +38,6 @@ export default function CutsStation() {
     useHotkeys('f', () => setBack(!back), [back]);
     useHotkeys('j', () => pick(panels[at + 1]?.id), [at, panels]);
     useHotkeys('k', () => pick(panels[at - 1]?.id), [at, panels]);
-    if (slice && !panel) {
-        return (
-            <>
-                <main className="deck">
-                    <p className="sheet">
-                        {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
-                    </p>
-                </main>
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('station.cuts')}</h1>
-                </aside>
-            </>
-        );
-    }
     const view = card && (back ? card.back : card.face);
     const steps = panel && (
         <PieceSteps
@@ -62,30 +49,34 @@ export default function CutsStation() {
         />
     );
     return (
-        <>
-            <main className="deck" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-                {phone && view && panel && <ArmsLength view={view} back={back} piece={panel.name} steps={steps} />}
-                {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
-                {view && panel && slice && (
-                    <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />
-                )}
-            </main>
-            {view && panel && slice ? (
-                <CutsBench
-                    slice={slice}
-                    view={view}
-                    panel={panel}
-                    onPick={pick}
-                    steps={phone ? null : steps}
-                    taping={taping}
-                    onTaping={setTaping}
-                />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('station.cuts')}</h1>
-                </aside>
+        <StationFrame
+            title={t('station.cuts')}
+            isHere={slice !== undefined}
+            none={panel ? null : t('layout.no-face')}
+            toSurvey
+            deckStyle={panel && { flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}
+            bench={
+                view &&
+                panel &&
+                slice && (
+                    <CutsBench
+                        slice={slice}
+                        view={view}
+                        panel={panel}
+                        onPick={pick}
+                        steps={phone ? null : steps}
+                        taping={taping}
+                        onTaping={setTaping}
+                    />
+                )
+            }
+            tape={view && <CutsTape view={view} />}
+        >
+            {phone && view && panel && <ArmsLength view={view} back={back} piece={panel.name} steps={steps} />}
+            {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
+            {view && panel && slice && (
+                <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />
             )}
-            {view && <CutsTape view={view} />}
-        </>
+        </StationFrame>
     );
 }

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { PieceLine, PieceMark } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import { confirmObservation } from '../../job/lineEdits';
+import { confirmObservation } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { LinePicture } from './LinePicture';

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CutsSlice } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import { setCut } from '../../job/layoutEdits';
+import { setCut } from './edits';
 import { Len, Said } from '../../tape/Len';
 
 /** Every piece by face, in the order they are laid, with what is cut already. */

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { CutPanel } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import { setCut } from '../../job/layoutEdits';
+import { setCut } from './edits';
 
 interface PieceStepsProps {
     panel: CutPanel;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useJob } from '../../job/JobContext';
-import { removeObservation } from '../../job/lineEdits';
+import { removeObservation } from './edits';
 import { Len, Said } from '../../tape/Len';
 
 interface TakenMarkProps {

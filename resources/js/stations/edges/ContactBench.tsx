@@ -2,7 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { JobDocument } from '../../contracts/job';
-import { setMetals } from '../../job/buildEdits';
+import { setMetals } from './buildEdits';
 import { useJob } from '../../job/JobContext';
 
 type Metals = NonNullable<JobDocument['metals']>;

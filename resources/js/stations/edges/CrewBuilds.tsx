@@ -6,7 +6,7 @@ import { ApiError } from '../../api/client';
 import { useCrewBuilds } from '../../api/crewBuilds';
 import type { OwnBuild } from '../../contracts/builds';
 import type { EdgeSection } from '../../contracts/edges';
-import { buildAll, buildEdge, nameOf, takeCrewBuild } from '../../job/buildEdits';
+import { buildAll, buildEdge, nameOf, takeCrewBuild } from './buildEdits';
 import { useJob } from '../../job/JobContext';
 
 /** Builds the crew keeps for such an edge, to be used in this job. */

@@ -5,7 +5,7 @@ import { tipPlaces } from '../../api/tips';
 import { Findings } from '../../bench/Findings';
 import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
-import { buildAll, buildEdge } from '../../job/buildEdits';
+import { buildAll, buildEdge } from './buildEdits';
 import { ContactBench } from './ContactBench';
 import { CrewBuilds, KeepForCrew } from './CrewBuilds';
 import { Len, Said } from '../../tape/Len';

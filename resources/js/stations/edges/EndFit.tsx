@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { EndCard } from '../../contracts/trims';
 import { useJob } from '../../job/JobContext';
-import { fitEnd } from '../../job/trimEdits';
+import { fitEnd } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';

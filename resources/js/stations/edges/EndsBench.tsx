@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { EndCard, EndsSlice } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { cutPiece } from '../../job/trimEdits';
+import { cutPiece } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { EndFit } from './EndFit';

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
+import { StationFrame } from '../../kit/StationFrame';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { TapeStrip } from '../../tape/TapeStrip';
@@ -26,58 +27,50 @@ export function EndsView({ head, edge }: EndsViewProps) {
     const run = slice?.run ?? null;
     const card = slice?.cards.find((one) => one.key === own.end) ?? slice?.cards[0] ?? null;
     return (
-        <>
-            <main className="deck">
-                {head}
-                {!slice && (
-                    <p className="muted" role="status">
-                        {t('loading')}
-                    </p>
-                )}
-                {slice && !run && <p className="sheet">{t('sticks.none')}</p>}
-                {slice && run && (
-                    <RunChips runs={slice.runs} picked={run.id} onPick={(id) => setPicked({ edge, run: id })}>
-                        <span className="spacer" />
-                        <button type="button" className="chip" aria-pressed={!back} onClick={() => setBack(!back)}>
-                            {t('ends.colour')} <kbd>f</kbd>
+        <StationFrame
+            title={t('edges.view.ends')}
+            head={head}
+            isHere={slice !== undefined}
+            none={run ? null : t('sticks.none')}
+            bench={slice && run && <EndsBench slice={slice} card={card} />}
+            tape={
+                run && (
+                    <TapeStrip
+                        title={t('ends.tape', { name: run.name })}
+                        hint={t('ends.tape-hint', { count: run.sketch.lines.length })}
+                        from={0}
+                        to={run.sketch.girth}
+                        inchesOnly
+                        marks={run.sketch.lines.map((at) => ({ at, tone: 'ink' as const }))}
+                    />
+                )
+            }
+        >
+            {slice && run && (
+                <RunChips runs={slice.runs} picked={run.id} onPick={(id) => setPicked({ edge, run: id })}>
+                    <span className="spacer" />
+                    <button type="button" className="chip" aria-pressed={!back} onClick={() => setBack(!back)}>
+                        {t('ends.colour')} <kbd>f</kbd>
+                    </button>
+                </RunChips>
+            )}
+            {slice && slice.cards.length > 1 && (
+                <div className="rowed" role="group" aria-label={t('edges.view.ends')} style={{ marginTop: 8 }}>
+                    {slice.cards.map((one) => (
+                        <button
+                            key={one.key}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one.key === card?.key}
+                            onClick={() => setPicked({ ...own, run: run?.id, end: one.key })}
+                        >
+                            {one.short}
                         </button>
-                    </RunChips>
-                )}
-                {slice && slice.cards.length > 1 && (
-                    <div className="rowed" role="group" aria-label={t('edges.view.ends')} style={{ marginTop: 8 }}>
-                        {slice.cards.map((one) => (
-                            <button
-                                key={one.key}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one.key === card?.key}
-                                onClick={() => setPicked({ ...own, run: run?.id, end: one.key })}
-                            >
-                                {one.short}
-                            </button>
-                        ))}
-                    </div>
-                )}
-                {card && <EndDrawing card={card} back={back} />}
-                {run && !card && <p className="sheet">{t('ends.none')}</p>}
-            </main>
-            {slice && run ? (
-                <EndsBench slice={slice} card={card} />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('edges.view.ends')}</h1>
-                </aside>
+                    ))}
+                </div>
             )}
-            {run && (
-                <TapeStrip
-                    title={t('ends.tape', { name: run.name })}
-                    hint={t('ends.tape-hint', { count: run.sketch.lines.length })}
-                    from={0}
-                    to={run.sketch.girth}
-                    inchesOnly
-                    marks={run.sketch.lines.map((at) => ({ at, tone: 'ink' as const }))}
-                />
-            )}
-        </>
+            {card && <EndDrawing card={card} back={back} />}
+            {run && !card && <p className="sheet">{t('ends.none')}</p>}
+        </StationFrame>
     );
 }

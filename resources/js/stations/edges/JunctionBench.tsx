@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { JunctionView } from '../../contracts/edges';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { orderPieces } from '../../job/buildEdits';
+import { orderPieces } from './buildEdits';
 import { Said } from '../../tape/Len';
 
 interface JunctionBenchProps {

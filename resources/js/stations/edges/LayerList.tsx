@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { EdgeSection, SectionLayer } from '../../contracts/edges';
 import { useJob } from '../../job/JobContext';
-import { forgetLayer, orderLayers, spaceLayer } from '../../job/buildEdits';
+import { forgetLayer, orderLayers, spaceLayer } from './buildEdits';
 import { OwnLayerForm } from './OwnLayerForm';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';

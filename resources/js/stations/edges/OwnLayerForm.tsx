@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next';
 import type { OwnLayer } from '../../contracts/builds';
 import type { EdgeSection } from '../../contracts/edges';
 import { Choice } from '../../bench/Choice';
-import { addLayer } from '../../job/buildEdits';
+import { addLayer } from './buildEdits';
 import { freshId } from '../../job/edits';
 import { useJob } from '../../job/JobContext';
 import { TapeField } from '../../tape/TapeField';

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import type { OwnShape, StickLot } from '../../contracts/trims';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
-import { shapedAs } from '../../job/trimEdits';
+import { shapedAs } from './trimEdits';
 import { NumberField } from '../../tape/NumberField';
 import { TapeField } from '../../tape/TapeField';
 

@@ -6,7 +6,7 @@ import { useMeasures } from '../../tape/measures';
 import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { cutPiece, divideBy, lapBy, seenFrom } from '../../job/trimEdits';
+import { cutPiece, divideBy, lapBy, seenFrom } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';

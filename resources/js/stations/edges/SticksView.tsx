@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
+import { StationFrame } from '../../kit/StationFrame';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { useJobTape } from '../../tape/JobTape';
@@ -30,54 +31,50 @@ export function SticksView({ head, edge }: SticksViewProps) {
         ? t('sticks.title', { name: run.name, length: print(run.length, 'up'), count: run.pieces.length })
         : '';
     return (
-        <>
-            <main className="deck">
-                {head}
-                {!slice && (
-                    <p className="muted" role="status">
-                        {t('loading')}
-                    </p>
-                )}
-                {slice && !run && <p className="sheet">{t('sticks.none')}</p>}
-                {slice && run && (
-                    <RunChips
-                        runs={slice.runs}
-                        picked={closed ? null : run.id}
-                        onPick={(id) => setPicked({ edge, run: id })}
-                    >
-                        {slice.closed.map((one) => (
-                            <button
-                                key={one.key}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one.key === closed?.key}
-                                onClick={() => setPicked({ edge, run: run.id, closed: one.key })}
-                            >
-                                {one.name}
-                            </button>
-                        ))}
-                    </RunChips>
-                )}
-                {slice && (
-                    <StickMap
-                        lots={slice.lots}
-                        picked={run?.kind ?? null}
-                        onPick={(one) => {
-                            // The first of its pieces tells a run of the kind.
-                            const piece = one.rows[0]?.cuts[0]?.id;
-                            if (piece) setPicked({ edge, run: piece.replace(/\.\d+$/, '') });
-                        }}
-                    />
-                )}
-            </main>
-            {slice && run && lot ? (
-                <SticksBench slice={slice} run={run} lot={lot} />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('edges.view.sticks')}</h1>
-                </aside>
+        <StationFrame
+            title={t('edges.view.sticks')}
+            head={head}
+            isHere={slice !== undefined}
+            none={run ? null : t('sticks.none')}
+            bench={slice && run && lot && <SticksBench slice={slice} run={run} lot={lot} />}
+            tape={
+                closed ? (
+                    <ClosedStrip key={closed.key} closed={closed} />
+                ) : (
+                    run && <StickStrip run={run} title={title} />
+                )
+            }
+        >
+            {slice && run && (
+                <RunChips
+                    runs={slice.runs}
+                    picked={closed ? null : run.id}
+                    onPick={(id) => setPicked({ edge, run: id })}
+                >
+                    {slice.closed.map((one) => (
+                        <button
+                            key={one.key}
+                            type="button"
+                            className="chip"
+                            aria-pressed={one.key === closed?.key}
+                            onClick={() => setPicked({ edge, run: run.id, closed: one.key })}
+                        >
+                            {one.name}
+                        </button>
+                    ))}
+                </RunChips>
             )}
-            {closed ? <ClosedStrip key={closed.key} closed={closed} /> : run && <StickStrip run={run} title={title} />}
-        </>
+            {slice && (
+                <StickMap
+                    lots={slice.lots}
+                    picked={run?.kind ?? null}
+                    onPick={(one) => {
+                        // The first of its pieces tells a run of the kind.
+                        const piece = one.rows[0]?.cuts[0]?.id;
+                        if (piece) setPicked({ edge, run: piece.replace(/\.\d+$/, '') });
+                    }}
+                />
+            )}
+        </StationFrame>
     );
 }

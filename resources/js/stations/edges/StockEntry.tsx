@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { StickLot } from '../../contracts/trims';
 import { useJob } from '../../job/JobContext';
-import { cutFrom } from '../../job/trimEdits';
+import { cutFrom } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { readTape } from '../../tape/readTape';
 

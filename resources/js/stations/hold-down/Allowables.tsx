@@ -3,7 +3,7 @@ import type { HoldDownSlice } from '../../contracts/hold-down';
 import type { JobDocument } from '../../contracts/job';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
-import { holdJob, setAllowable } from '../../job/holdEdits';
+import { holdJob, setAllowable } from './edits';
 import { perUnit } from '../../tape/measures';
 import { NumberField } from '../../tape/NumberField';
 

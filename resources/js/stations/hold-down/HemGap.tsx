@@ -4,7 +4,7 @@ import { useMaking } from '../../bench/Making';
 import type { HemSlice } from '../../contracts/hold-down';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
-import { setTemperature } from '../../job/holdEdits';
+import { setTemperature } from './edits';
 import { GaugeLine } from '../../readings/GaugeLine';
 import { useMetal } from '../../readings/useGauge';
 import { DegreesField } from '../../tape/DegreesField';

@@ -4,7 +4,7 @@ import type { HeldFace, HoldDownSlice } from '../../contracts/hold-down';
 import { Choice } from '../../bench/Choice';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { holdFace, holdJob } from '../../job/holdEdits';
+import { holdFace, holdJob } from './edits';
 import { Said } from '../../tape/Len';
 import { MeasureField } from '../../tape/MeasureField';
 import { TapeEntry } from '../../tape/TapeEntry';

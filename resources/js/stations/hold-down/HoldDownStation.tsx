@@ -1,15 +1,17 @@
 import { useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { Link, useSearchParams } from '../../parts/router';
+import { useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
-import type { HeldFace } from '../../contracts/hold-down';
+import type { HeldFace, HoldDownSlice } from '../../contracts/hold-down';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
+import { Chips } from '../../kit/Chips';
+import { StationFrame } from '../../kit/StationFrame';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeStrip } from '../../tape/TapeStrip';
-import { addPlace, type GuardedFor } from '../../job/holdEdits';
+import { addPlace, type GuardedFor } from './edits';
 import { HemGap } from './HemGap';
 import { HoldBench } from './HoldBench';
 import { HoldDrawing } from './HoldDrawing';
@@ -19,7 +21,6 @@ import { SnowForm } from './SnowForm';
 export default function HoldDownStation() {
     const { t } = useTranslation();
     const job = useJob();
-    const print = useJobTape();
     const { pick, setPick } = usePick();
     const [params, setParams] = useSearchParams();
     const [picked, setPicked] = useState<{ face: string; seam: number } | null>(null);
@@ -61,84 +62,88 @@ export default function HoldDownStation() {
     };
     useHotkeys('left', () => go(-1), [held, seam]);
     useHotkeys('right', () => go(1), [held, seam]);
+    const onMark = (kind: GuardedFor, of: HeldFace) => (from: number, to: number) => {
+        job.edit((d) => addPlace(d, { face: of.id, from, to, for: kind }));
+        setMarking(null);
+    };
+    const onFace = (id: string) => {
+        setParam('face', id);
+        setPick({ kind: 'face', id });
+    };
+    return (
+        <StationFrame
+            title={t('hold.title')}
+            head={slice && <FacesHead slice={slice} onFace={onFace} />}
+            isHere={slice !== undefined}
+            none={held ? null : t('hold.none')}
+            toSurvey
+            bench={
+                slice &&
+                held && (
+                    <HoldBench
+                        slice={slice}
+                        held={held}
+                        hem={hem ? <HemGap hem={hem} metalF={metalF} onMetal={onMetal} /> : null}
+                        snow={<SnowForm slice={slice} held={held} marking={marking} onMarking={setMarking} />}
+                    />
+                )
+            }
+            tape={
+                held && (
+                    <>
+                        {seam && <SeamTape seam={seam} />}
+                        {held.rows.length > 0 && <RowsTape held={held} />}
+                    </>
+                )
+            }
+        >
+            {slice && held && face && (
+                <HoldDrawing
+                    key={held.id}
+                    face={face}
+                    held={held}
+                    isEstimate={slice.wind.kind === 'estimate'}
+                    seam={seam ?? null}
+                    onSeam={(number) => setPicked({ face: held.id, seam: number })}
+                    onMark={marking ? onMark(marking, held) : null}
+                />
+            )}
+        </StationFrame>
+    );
+}
+
+function FacesHead({ slice, onFace }: { slice: HoldDownSlice; onFace: (id: string) => void }) {
+    const { t } = useTranslation();
+    const print = useJobTape();
     return (
         <>
-            <main className="deck">
-                <div className="deck-head">
-                    {slice?.faces.map((one) => (
-                        <button
-                            key={one.id}
-                            type="button"
-                            className="chip"
-                            aria-pressed={one.id === held?.id}
-                            onClick={() => {
-                                setParam('face', one.id);
-                                setPick({ kind: 'face', id: one.id });
-                            }}
-                        >
-                            {one.name}
-                        </button>
-                    ))}
-                    <span className="spacer" />
-                    {slice && held && (
-                        <span className="muted">
-                            <Said text={t('hold.zones-wide', { width: print(slice.zoneWidth, 'nearest', true) })} />
-                        </span>
-                    )}
-                </div>
-                {!slice && (
-                    <p className="muted" role="status">
-                        {t('loading')}
-                    </p>
-                )}
-                {slice && !held && (
-                    <p className="sheet">
-                        {t('hold.none')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
-                    </p>
-                )}
-                {slice && held && face && (
-                    <HoldDrawing
-                        key={held.id}
-                        face={face}
-                        held={held}
-                        isEstimate={slice.wind.kind === 'estimate'}
-                        seam={seam ?? null}
-                        onSeam={(number) => setPicked({ face: held.id, seam: number })}
-                        onMark={
-                            marking
-                                ? (from, to) => {
-                                      job.edit((d) => addPlace(d, { face: held.id, from, to, for: marking }));
-                                      setMarking(null);
-                                  }
-                                : null
-                        }
-                    />
-                )}
-            </main>
-            {slice && held ? (
-                <HoldBench
-                    slice={slice}
-                    held={held}
-                    hem={hem ? <HemGap hem={hem} metalF={metalF} onMetal={onMetal} /> : null}
-                    snow={<SnowForm slice={slice} held={held} marking={marking} onMarking={setMarking} />}
-                />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('hold.title')}</h1>
-                </aside>
+            <Chips
+                all={slice.faces.map((one) => ({ key: one.id, name: one.name }))}
+                picked={slice.face?.id}
+                onPick={onFace}
+            />
+            <span className="spacer" />
+            {slice.face && (
+                <span className="muted">
+                    <Said text={t('hold.zones-wide', { width: print(slice.zoneWidth, 'nearest', true) })} />
+                </span>
             )}
-            {held && seam && (
-                <TapeStrip
-                    title={t('hold.tape', { number: seam.number })}
-                    hint={`${t('hold.tape-hint', { count: seam.clips.length })} · ${seam.said}`}
-                    from={0}
-                    to={seam.to}
-                    room={92}
-                    marks={seam.clips.map((at) => ({ at, tone: 'chalk' as const }))}
-                />
-            )}
-            {held && held.rows.length > 0 && <RowsTape held={held} />}
         </>
+    );
+}
+
+/** Where the clips of one seam are marked. */
+function SeamTape({ seam }: { seam: HeldFace['seams'][number] }) {
+    const { t } = useTranslation();
+    return (
+        <TapeStrip
+            title={t('hold.tape', { number: seam.number })}
+            hint={`${t('hold.tape-hint', { count: seam.clips.length })} · ${seam.said}`}
+            from={0}
+            to={seam.to}
+            room={92}
+            marks={seam.clips.map((at) => ({ at, tone: 'chalk' as const }))}
+        />
     );
 }
 

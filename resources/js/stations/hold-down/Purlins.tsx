@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useMaking } from '../../bench/Making';
 import type { HeldFace } from '../../contracts/hold-down';
 import { useJob } from '../../job/JobContext';
-import { holdFace } from '../../job/holdEdits';
+import { holdFace } from './edits';
 import { TapeField } from '../../tape/TapeField';
 
 /** Where the purlins of a face run, entered once: the first and how far apart. With the templates its sheets are drilled by. */

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import type { HeldFace, HoldDownSlice } from '../../contracts/hold-down';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
-import { addPlace, dropPlace, setSnow, type GuardedFor } from '../../job/holdEdits';
+import { addPlace, dropPlace, setSnow, type GuardedFor } from './edits';
 import { Said } from '../../tape/Len';
 import { NumberField } from '../../tape/NumberField';
 import { TapeField } from '../../tape/TapeField';

@@ -5,7 +5,7 @@ import type { HoldDownSlice } from '../../contracts/hold-down';
 import type { JobDocument } from '../../contracts/job';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
-import { setWind } from '../../job/holdEdits';
+import { setWind } from './edits';
 import { MeasureField } from '../../tape/MeasureField';
 import { NumberField } from '../../tape/NumberField';
 

@@ -10,7 +10,7 @@ import { Findings } from '../../bench/Findings';
 import { tipPlaces } from '../../api/tips';
 import { Tips } from '../../bench/Tips';
 import { useJob } from '../../job/JobContext';
-import { asChoice, layOutTogether, leaveToSearch } from '../../job/layoutEdits';
+import { asChoice, layOutTogether, leaveToSearch } from './edits';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 import { LineCheck } from './LineCheck';

@@ -1,13 +1,15 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { useSearchParams, Link } from '../../parts/router';
-import type { Layout } from '../../contracts/layout';
+import { useSearchParams } from '../../parts/router';
+import type { Layout, LayoutSlice } from '../../contracts/layout';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
-import { setLayout } from '../../job/edits';
-import { asChoice, layOut } from '../../job/layoutEdits';
+import { setLayout } from './edits';
+import { asChoice, layOut } from './edits';
+import { Chips } from '../../kit/Chips';
+import { StationFrame } from '../../kit/StationFrame';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { markOf } from '../../tape/printTape';
@@ -21,9 +23,7 @@ import { usePitch } from '../../tape/measures';
 /** Where the seams fall. */
 export default function LayoutStation() {
     const { t } = useTranslation();
-    const pitch = usePitch();
     const job = useJob();
-    const print = useJobTape();
     const [params, setParams] = useSearchParams();
     const { pick, setPick } = usePick();
     const [choosing, setChoosing] = useState(false);
@@ -58,6 +58,10 @@ export default function LayoutStation() {
     };
     const show = (next: Record<string, string>) =>
         setParams({ ...(laid ? { face: laid.id } : {}), ...next }, { replace: true });
+    const onFace = (id: string) => {
+        setParams({ face: id }, { replace: true });
+        setPick({ kind: 'face', id });
+    };
     const mark = markOf(job.division);
     useHotkeys('[', () => nudge(-mark), { useKey: true, ignoreModifiers: true });
     useHotkeys(']', () => nudge(mark), { useKey: true, ignoreModifiers: true });
@@ -71,92 +75,96 @@ export default function LayoutStation() {
         laid && (kept.start ?? laid.layout.start) === laid.layout.start ? (kept.nudge ?? 0) - laid.layout.nudge : 0;
 
     return (
-        <>
-            <main className="deck">
-                <div className="deck-head">
-                    {slice?.faces.map((face) => (
-                        <button
-                            key={face.id}
-                            type="button"
-                            className="chip"
-                            aria-pressed={face.id === laid?.id && !allMarks}
-                            onClick={() => {
-                                setParams({ face: face.id }, { replace: true });
-                                setPick({ kind: 'face', id: face.id });
-                            }}
-                        >
-                            {face.name}
-                        </button>
-                    ))}
-                    {laid && (
-                        <button
-                            type="button"
-                            className="chip"
-                            aria-pressed={allMarks}
-                            onClick={() => show(allMarks ? {} : { view: 'marks' })}
-                        >
-                            {t('layout.marks')} <kbd>c</kbd>
-                        </button>
-                    )}
-                    <span className="spacer" />
-                    {face && slice && (
-                        <button
-                            type="button"
-                            className="linkish"
-                            onClick={() => setChoosing(true)}
-                            title={t('system.choose')}
-                        >
-                            <Said
-                                text={t('layout.system', {
-                                    pitch: pitch(face.riseIn12),
-                                    profile: slice.profile.key,
-                                    cover: print(slice.profile.cover, 'nearest', true),
-                                })}
-                            />
-                        </button>
-                    )}
-                </div>
-                {allMarks && laid ? (
-                    <AllMarks />
-                ) : face && laid && slice ? (
-                    <LayoutDrawing
-                        face={face}
+        <StationFrame
+            title={t('layout.title')}
+            head={
+                slice && (
+                    <>
+                        <Chips
+                            all={slice.faces.map((one) => ({ key: one.id, name: one.name }))}
+                            picked={allMarks ? null : laid?.id}
+                            onPick={onFace}
+                        />
+                        {laid && (
+                            <button
+                                type="button"
+                                className="chip"
+                                aria-pressed={allMarks}
+                                onClick={() => show(allMarks ? {} : { view: 'marks' })}
+                            >
+                                {t('layout.marks')} <kbd>c</kbd>
+                            </button>
+                        )}
+                        <span className="spacer" />
+                        {face && <SystemLine slice={slice} face={face} onChoose={() => setChoosing(true)} />}
+                    </>
+                )
+            }
+            isHere={slice !== undefined}
+            none={laid && face ? null : t('layout.no-face')}
+            toSurvey
+            bench={
+                laid &&
+                face &&
+                slice && (
+                    <LayoutBench
+                        slice={slice}
                         laid={laid}
-                        cover={slice.profile.cover}
-                        ahead={ahead}
-                        mayDrag={free}
+                        face={face}
+                        choice={decided(job.document.layout?.[laid.id])}
+                        free={free}
+                        pinned={pinned}
+                        onChoose={put}
                         onNudge={nudge}
+                        onPin={pin}
                         mark={mark}
+                        onSystem={() => setChoosing(true)}
                     />
-                ) : (
-                    slice && (
-                        <p className="sheet">
-                            {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
-                        </p>
-                    )
-                )}
-            </main>
-            {laid && face && slice ? (
-                <LayoutBench
-                    slice={slice}
-                    laid={laid}
+                )
+            }
+            tape={
+                <>
+                    {laid && <LayoutTape laid={laid} />}
+                    {choosing && slice && <SystemDialog system={slice.system} onClose={() => setChoosing(false)} />}
+                </>
+            }
+        >
+            {allMarks && laid && <AllMarks />}
+            {!allMarks && face && laid && slice && (
+                <LayoutDrawing
                     face={face}
-                    choice={decided(job.document.layout?.[laid.id])}
-                    free={free}
-                    pinned={pinned}
-                    onChoose={put}
+                    laid={laid}
+                    cover={slice.profile.cover}
+                    ahead={ahead}
+                    mayDrag={free}
                     onNudge={nudge}
-                    onPin={pin}
                     mark={mark}
-                    onSystem={() => setChoosing(true)}
                 />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('layout.title')}</h1>
-                </aside>
             )}
-            {laid && <LayoutTape laid={laid} />}
-            {choosing && slice && <SystemDialog system={slice.system} onClose={() => setChoosing(false)} />}
-        </>
+        </StationFrame>
+    );
+}
+
+interface SystemLineProps {
+    slice: LayoutSlice;
+    face: LayoutSlice['faces'][number];
+    onChoose: () => void;
+}
+
+/** What the roof is covered with, and the way to choose something else. */
+function SystemLine({ slice, face, onChoose }: SystemLineProps) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    const pitch = usePitch();
+    return (
+        <button type="button" className="linkish" onClick={onChoose} title={t('system.choose')}>
+            <Said
+                text={t('layout.system', {
+                    pitch: pitch(face.riseIn12),
+                    profile: slice.profile.key,
+                    cover: print(slice.profile.cover, 'nearest', true),
+                })}
+            />
+        </button>
     );
 }

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { LaidFace, LineTriangle } from '../../contracts/layout';
 import { useJob } from '../../job/JobContext';
-import { checkLine, forgetLine } from '../../job/layoutEdits';
+import { checkLine, forgetLine } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';

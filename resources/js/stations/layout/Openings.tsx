@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { PlanFace } from '../../contracts/roof';
 import { useJob } from '../../job/JobContext';
-import { addOpening, changeOpening, removeOpening, type Opening } from '../../job/layoutEdits';
+import { addOpening, changeOpening, removeOpening, type Opening } from '../../job/openingEdits';
 import { KINDS, USUAL, type OpeningKind } from '../../job/openingKinds';
 import { OpeningForm } from '../../bench/OpeningForm';
 import { Len } from '../../tape/Len';

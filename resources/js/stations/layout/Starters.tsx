@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { LaidFace } from '../../contracts/layout';
 import { useJob } from '../../job/JobContext';
-import { setStarter } from '../../job/layoutEdits';
+import { setStarter } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 

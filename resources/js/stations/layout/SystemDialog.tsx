@@ -10,7 +10,7 @@ import type { ChosenSystem } from '../../contracts/layout';
 import type { JobDocument, Profile } from '../../contracts/job';
 import { useCatalogue, useCrewProfiles } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
-import { forgetBuilds } from '../../job/buildEdits';
+import { forgetBuilds } from './edits';
 import { setSystem, takeOwnProfile } from '../../job/edits';
 import { Len } from '../../tape/Len';
 import { ProfileSection } from '../../deck/ProfileSection';

@@ -1,7 +1,8 @@
 import { useTranslation } from 'react-i18next';
-import { Link } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
+import type { LoadOutSlice } from '../../contracts/load-out';
 import { useJob } from '../../job/JobContext';
+import { StationFrame } from '../../kit/StationFrame';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { Bundles } from './Bundles';
 import { LoadOutBench } from './LoadOutBench';
@@ -11,39 +12,38 @@ export default function LoadOutStation() {
     const { t } = useTranslation();
     const job = useJob();
     const slice = usePlanSlice(job.id, 'load-out', job.revision).data;
-    const lines = slice?.order.lines ?? [];
+    const has = slice !== undefined && slice.order.lines.length > 0;
     return (
-        <>
-            <main className="deck">
-                {slice && lines.length === 0 && (
-                    <p className="sheet">
-                        {t('layout.no-face')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
-                    </p>
-                )}
-                {slice && lines.length > 0 && <Bundles slice={slice} />}
-            </main>
-            {slice ? (
-                <LoadOutBench slice={slice} />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('load.question')}</h1>
-                </aside>
-            )}
-            {lines.length > 0 && (
-                <TapeStrip
-                    title={t('load.tape')}
-                    hint={t('load.tape-hint')}
-                    from={0}
-                    to={lines[0].length + 6}
-                    marks={lines.map((line, i) => ({
-                        at: line.length,
-                        tone: i === 0 ? 'chalk' : 'ink',
-                        strong: i === 0,
-                        label: `${line.quantity} ×`,
-                    }))}
-                    room={1}
-                />
-            )}
-        </>
+        <StationFrame
+            title={t('load.question')}
+            isHere={slice !== undefined}
+            none={has ? null : t('layout.no-face')}
+            toSurvey
+            bench={slice && <LoadOutBench slice={slice} />}
+            tape={has && <LengthsTape slice={slice} />}
+        >
+            {has && <Bundles slice={slice} />}
+        </StationFrame>
+    );
+}
+
+/** Every length on one tape, the longest first. */
+function LengthsTape({ slice }: { slice: LoadOutSlice }) {
+    const { t } = useTranslation();
+    const { lines } = slice.order;
+    return (
+        <TapeStrip
+            title={t('load.tape')}
+            hint={t('load.tape-hint')}
+            from={0}
+            to={lines[0].length + 6}
+            marks={lines.map((line, i) => ({
+                at: line.length,
+                tone: i === 0 ? 'chalk' : 'ink',
+                strong: i === 0,
+                label: `${line.quantity} ×`,
+            }))}
+            room={1}
+        />
     );
 }

@@ -4,7 +4,8 @@ import type { OpeningView } from '../../contracts/openings';
 import type { PlanPoint } from '../../contracts/plan';
 import { frame, pointsOf, upTheSlope, useSize } from '../../deck/useFrame';
 import { useJob } from '../../job/JobContext';
-import { changeOpening, movedBy } from '../../job/layoutEdits';
+import { changeOpening } from '../../job/openingEdits';
+import { movedBy } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 
 /** Dragged, it comes to whole quarters of an inch. */

@@ -1,5 +1,3 @@
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from '../../parts/router';
@@ -7,6 +5,9 @@ import { usePlanSlice } from '../../api/queries';
 import type { OpeningPiece, OpeningView } from '../../contracts/openings';
 import { useJob } from '../../job/JobContext';
 import { LayerSlider } from '../../bench/LayerSlider';
+import { Chips } from '../../kit/Chips';
+import { PickField } from '../../kit/PickField';
+import { StationFrame } from '../../kit/StationFrame';
 import { useJobTape } from '../../tape/JobTape';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { OpeningAbove } from './OpeningAbove';
@@ -41,83 +42,65 @@ export default function OpeningsStation() {
         null;
     const go = (next: Record<string, string>) =>
         setParams({ ...Object.fromEntries(params.entries()), ...next }, { replace: true });
+    const nothing = opening === null ? 'openings.none' : all === 0 && view !== 'place' ? 'openings.no-pieces' : null;
     const pick = (key: string) => setShown({ ...own, piece: key });
+    const show = (next: View) => {
+        // Flats open on a piece that has one; one without is shown where it is picked there.
+        if (next === 'flat' && piece?.flat.length === 0) setShown({ ...own, piece: undefined });
+        go({ view: next });
+    };
     return (
-        <>
-            <main className="deck">
-                <div className="deck-head">
-                    {opening &&
-                        views.map((one) => (
-                            <button
-                                key={one}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one === view}
-                                onClick={() => {
-                                    // Flats open on a piece that has one; one without is shown where it is picked there.
-                                    if (one === 'flat' && piece?.flat.length === 0)
-                                        setShown({ ...own, piece: undefined });
-                                    go({ view: one });
-                                }}
-                            >
-                                {t(`openings.view.${one}`)}
-                            </button>
-                        ))}
-                    <span className="spacer" />
-                    {slice && opening && (
-                        <TextField
-                            select
+        <StationFrame
+            title={t('station.openings')}
+            head={
+                slice &&
+                opening && (
+                    <>
+                        <Chips
+                            all={views.map((one) => ({ key: one, name: t(`openings.view.${one}`) }))}
+                            picked={view}
+                            onPick={show}
+                        />
+                        <span className="spacer" />
+                        <PickField
                             label={t('openings.pick')}
                             value={opening.id}
-                            fullWidth={false}
-                            sx={{ minWidth: 240, maxWidth: '100%' }}
-                            onChange={(event) => go({ opening: event.target.value })}
-                        >
-                            {slice.openings.map((one) => (
-                                <MenuItem key={one.id} value={one.id}>
-                                    {`${one.name} · ${one.faceName}`}
-                                </MenuItem>
-                            ))}
-                        </TextField>
-                    )}
-                </div>
-                {!slice && (
-                    <p className="muted" role="status">
-                        {t('loading')}
-                    </p>
-                )}
-                {slice && !opening && <p className="sheet">{t('openings.none')}</p>}
-                {opening && all === 0 && view !== 'place' && <p className="sheet">{t('openings.no-pieces')}</p>}
-                {opening && (all > 0 || view === 'place') && (
-                    <Deck view={view} opening={opening} on={on} piece={piece} onPick={pick} />
-                )}
-                {opening && all > 1 && (view === 'above' || view === 'round' || view === 'section') && (
-                    <>
-                        <LayerSlider
-                            label={t('openings.pieces-on')}
-                            count={all}
-                            on={on}
-                            onChange={(next) =>
-                                setShown({ of: opening.id, on: next, piece: opening.pieces[next - 1]?.key })
-                            }
+                            all={slice.openings.map(({ id, name, faceName }) => ({
+                                id,
+                                name: `${name} · ${faceName}`,
+                            }))}
+                            onPick={(id) => go({ opening: id })}
                         />
-                        <p className="muted small">
-                            {t(
-                                view === 'round'
-                                    ? 'openings.turned'
-                                    : view === 'section'
-                                      ? 'openings.to-scale'
-                                      : 'openings.uphill-up',
-                            )}
-                        </p>
                     </>
-                )}
-            </main>
-            <OpeningsBench slice={slice} piece={piece} onPick={pick} onOpening={(id) => go({ opening: id })} />
-            {opening && piece && piece.marks.length > 0 && <PieceTape piece={piece} />}
-        </>
+                )
+            }
+            isHere={slice !== undefined}
+            none={nothing && t(nothing)}
+            bench={<OpeningsBench slice={slice} piece={piece} onPick={pick} onOpening={(id) => go({ opening: id })} />}
+            tape={opening && piece && piece.marks.length > 0 && <PieceTape piece={piece} />}
+        >
+            {opening && !nothing && <Deck view={view} opening={opening} on={on} piece={piece} onPick={pick} />}
+            {opening && all > 1 && isLaid(view) && (
+                <>
+                    <LayerSlider
+                        label={t('openings.pieces-on')}
+                        count={all}
+                        on={on}
+                        onChange={(next) =>
+                            setShown({ of: opening.id, on: next, piece: opening.pieces[next - 1]?.key })
+                        }
+                    />
+                    <p className="muted small">{t(UNDER[view])}</p>
+                </>
+            )}
+        </StationFrame>
     );
 }
+
+/** What is said under a drawing whose pieces are laid one after the other. */
+const UNDER = { above: 'openings.uphill-up', round: 'openings.turned', section: 'openings.to-scale' } as const;
+
+const isLaid = (view: View): view is keyof typeof UNDER => view in UNDER;
 
 interface DeckProps {
     view: View;

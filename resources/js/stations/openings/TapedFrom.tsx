@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { OpeningView } from '../../contracts/openings';
 import { useJob } from '../../job/JobContext';
-import type { Opening } from '../../job/layoutEdits';
+import type { Opening } from '../../job/openingEdits';
 import { TapeField } from '../../tape/TapeField';
 
 const WAYS = ['from-left-rake', 'from-right-rake', 'from-seam', 'square-left', 'square-right'] as const;

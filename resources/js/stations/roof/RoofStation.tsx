@@ -6,9 +6,12 @@ import { useSearchParams } from '../../parts/router';
 import type { Block } from '../../contracts/roof';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
+import { Chips } from '../../kit/Chips';
+import { StationFrame } from '../../kit/StationFrame';
 import { later } from '../../parts/later';
 import { usePick } from '../../job/PickContext';
-import { addBlock, blocksOf, newBlock, placePlane, putBlock, tiedTo } from '../../job/roofEdits';
+import { blocksOf } from '../../job/roofEdits';
+import { addBlock, newBlock, placePlane, putBlock, tiedTo } from './edits';
 import { PlanDrawing } from './PlanDrawing';
 import { RoofBench } from './RoofBench';
 import { RoofStill } from './RoofStill';
@@ -59,57 +62,47 @@ export default function RoofStation() {
     useHotkeys('escape', () => setPick(null));
 
     return (
-        <>
-            <main className="deck">
-                <div className="deck-head">
-                    {VIEWS.map((one) => (
-                        <button
-                            key={one}
-                            type="button"
-                            className="chip"
-                            aria-pressed={one === view}
-                            onClick={() => show(one)}
-                        >
-                            {t(`roof.view.${one}`)}
-                        </button>
-                    ))}
+        <StationFrame
+            title={t('station.roof')}
+            head={
+                <>
+                    <Chips
+                        all={VIEWS.map((one) => ({ key: one, name: t(`roof.view.${one}`) }))}
+                        picked={view}
+                        onPick={show}
+                    />
                     <span className="spacer" />
                     {job.mayChange && (
                         <Button variant="contained" onClick={add}>
                             {t('roof.add-block')}
                         </Button>
                     )}
-                </div>
-                {!slice && (
-                    <p className="muted" role="status">
-                        {t('loading')}
-                    </p>
-                )}
-                {slice && slice.faces.length === 0 && blocks.length === 0 ? (
-                    <p className="sheet">{t('roof.empty')}</p>
-                ) : null}
-                {slice && view === 'plan' && (
-                    <PlanDrawing
-                        slice={slice}
-                        blocks={blocks}
-                        pick={pick}
-                        onPick={setPick}
-                        mayChange={job.mayChange}
-                        draft={draft}
-                        onDraft={setDraft}
-                        onPut={(block) => job.edit((d) => putBlock(d, block))}
-                        tied={(face) => tiedTo(job.document, face)}
-                        onPlace={(face, x, y) => job.edit((d) => placePlane(d, face, x, y))}
-                    />
-                )}
-                {slice && view === 'space' && (
-                    <RoofSpace slice={slice} space={space} pick={pick} onPick={setPick} onStill={() => show('still')} />
-                )}
-                {slice && view === 'still' && <RoofStill slice={slice} pick={pick} onPick={setPick} />}
-                {slice && view === 'table' && <RoofTable slice={slice} pick={pick} onPick={setPick} />}
-            </main>
-            <RoofBench slice={slice} pick={pick} onPick={setPick} draft={draft} />
-            <RoofTape slice={slice} pick={pick} />
-        </>
+                </>
+            }
+            isHere={slice !== undefined}
+            none={slice?.faces.length === 0 && blocks.length === 0 ? t('roof.empty') : null}
+            bench={<RoofBench slice={slice} pick={pick} onPick={setPick} draft={draft} />}
+            tape={<RoofTape slice={slice} pick={pick} />}
+        >
+            {slice && view === 'plan' && (
+                <PlanDrawing
+                    slice={slice}
+                    blocks={blocks}
+                    pick={pick}
+                    onPick={setPick}
+                    mayChange={job.mayChange}
+                    draft={draft}
+                    onDraft={setDraft}
+                    onPut={(block) => job.edit((d) => putBlock(d, block))}
+                    tied={(face) => tiedTo(job.document, face)}
+                    onPlace={(face, x, y) => job.edit((d) => placePlane(d, face, x, y))}
+                />
+            )}
+            {slice && view === 'space' && (
+                <RoofSpace slice={slice} space={space} pick={pick} onPick={setPick} onStill={() => show('still')} />
+            )}
+            {slice && view === 'still' && <RoofStill slice={slice} pick={pick} onPick={setPick} />}
+            {slice && view === 'table' && <RoofTable slice={slice} pick={pick} onPick={setPick} />}
+        </StationFrame>
     );
 }

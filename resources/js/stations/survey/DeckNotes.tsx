@@ -6,7 +6,7 @@ import type { Plane } from '../../contracts/survey';
 import { DeckField } from '../../bench/DeckField';
 import { NameField } from '../../bench/NameField';
 import { useJob } from '../../job/JobContext';
-import { editPlane, putBehind, removePlane } from '../../job/edits';
+import { editPlane, putBehind, removePlane } from './edits';
 import { planesOf } from '../../job/roofEdits';
 import { Said } from '../../tape/Len';
 import { TapeField } from '../../tape/TapeField';

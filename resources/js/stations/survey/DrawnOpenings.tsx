@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Plane } from '../../contracts/survey';
 import { Choice } from '../../bench/Choice';
-import type { Opening } from '../../job/layoutEdits';
+import type { Opening } from '../../job/openingEdits';
 import { Len } from '../../tape/Len';
 import { OneOf } from './bringing';
 

@@ -5,7 +5,8 @@ import { useTranslation } from 'react-i18next';
 import { call } from '../../api/client';
 import type { Plane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
-import { planesOf, takeIn } from '../../job/roofEdits';
+import { planesOf } from '../../job/roofEdits';
+import { takeIn } from './edits';
 import { Faults, Planes } from './bringing';
 
 export function FromReport({ onDone }: { onDone: () => void }) {

@@ -6,7 +6,8 @@ import { sendFile } from '../../api/client';
 import type { Check } from '../../contracts/roof';
 import type { Reading } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
-import { freshId, putReading } from '../../job/edits';
+import { freshId } from '../../job/edits';
+import { putReading } from './edits';
 import { addCheck, planesOf } from '../../job/roofEdits';
 import { Faults, FilePicker } from './bringing';
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { useJob } from '../../job/JobContext';
-import { editPlane, tieSide } from '../../job/edits';
+import { editPlane, tieSide } from './edits';
 import { planesOf } from '../../job/roofEdits';
 import { letter, runsByCorner, SHAPES, type Name, type Shape } from './quantities';
 import { useUsualEdges } from './useUsualEdges';

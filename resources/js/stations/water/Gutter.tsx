@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { EaveShare } from '../../contracts/water';
 import { useJob } from '../../job/JobContext';
-import { setGutter } from '../../job/waterEdits';
+import { setGutter } from './edits';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
 

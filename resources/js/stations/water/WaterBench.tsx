@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import type { DropSlice, WaterFlow, WaterSlice } from '../../contracts/water';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { setRain } from '../../job/waterEdits';
+import { setRain } from './edits';
 import { Said } from '../../tape/Len';
 import { Gutter } from './Gutter';
 import { Weather } from './Weather';

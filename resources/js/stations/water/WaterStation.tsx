@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
-import { Link } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
 import type { EaveShare } from '../../contracts/water';
 import type { PlanPoint } from '../../contracts/plan';
 import { useJob } from '../../job/JobContext';
+import { StationFrame } from '../../kit/StationFrame';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { WaterBench } from './WaterBench';
 import { WaterDrawing } from './WaterDrawing';
@@ -30,53 +30,34 @@ export default function WaterStation() {
     useHotkeys('escape', () => setDrop(null));
     useHotkeys('r', () => setRain((was) => !was));
     const isDry = slice !== undefined && slice.faces.length === 0;
+    const wet = isDry ? undefined : slice;
+    const run = drop ? (path ?? null) : null;
     return (
-        <>
-            <main className="deck">
-                <div className="deck-head">
-                    {slice && !isDry && (
+        <StationFrame
+            title={t('water.title')}
+            head={
+                wet && (
+                    <>
                         <button type="button" className="chip" aria-pressed={rain} onClick={() => setRain(!rain)}>
                             {t('water.rain-on')}
                         </button>
-                    )}
-                    {slice && !isDry && (
                         <button type="button" className="chip" aria-pressed={round} onClick={() => setRound(!round)}>
                             {t('water.round')}
                         </button>
-                    )}
-                    <span className="spacer" />
-                    {slice && !isDry && <span className="muted">{t(round ? 'water.turned' : 'water.click')}</span>}
-                </div>
-                {!slice && (
-                    <p className="muted" role="status">
-                        {t('loading')}
-                    </p>
-                )}
-                {isDry && (
-                    <p className="sheet">
-                        {t('water.none')} <Link to={`/jobs/${job.id}/survey`}>{t('layout.to-survey')}</Link>
-                    </p>
-                )}
-                {slice && !isDry && round && <WaterRound slice={slice} path={drop ? (path ?? null) : null} />}
-                {slice && !isDry && !round && (
-                    <WaterDrawing
-                        slice={slice}
-                        rain={rain}
-                        path={drop ? (path ?? null) : null}
-                        drop={drop}
-                        onDrop={setDrop}
-                    />
-                )}
-            </main>
-            {slice && !isDry ? (
-                <WaterBench slice={slice} path={drop ? (path ?? null) : null} onEave={setEave} />
-            ) : (
-                <aside className="bench" aria-label={t('bench')}>
-                    <h1>{t('water.title')}</h1>
-                </aside>
-            )}
-            {slice?.eave && <EaveTape eave={slice.eave} />}
-        </>
+                        <span className="spacer" />
+                        <span className="muted">{t(round ? 'water.turned' : 'water.click')}</span>
+                    </>
+                )
+            }
+            isHere={slice !== undefined}
+            none={isDry ? t('water.none') : null}
+            toSurvey
+            bench={wet && <WaterBench slice={wet} path={run} onEave={setEave} />}
+            tape={slice?.eave && <EaveTape eave={slice.eave} />}
+        >
+            {wet && round && <WaterRound slice={wet} path={run} />}
+            {wet && !round && <WaterDrawing slice={wet} rain={rain} path={run} drop={drop} onDrop={setDrop} />}
+        </StationFrame>
     );
 }
 

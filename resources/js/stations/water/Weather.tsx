@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { ApiError, call } from '../../api/client';
 import { useJob } from '../../job/JobContext';
-import { setRain } from '../../job/waterEdits';
+import { setRain } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 
 interface Rain {

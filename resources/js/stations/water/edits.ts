@@ -1,5 +1,6 @@
+import type { JobDocument } from '../../contracts/job';
+
 /** How hard it rains, and which edges have gutters: what the document keeps of it. */
-import type { JobDocument } from '../contracts/job';
 
 type Water = NonNullable<JobDocument['water']>;
 

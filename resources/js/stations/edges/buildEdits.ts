@@ -1,23 +1,10 @@
+import type { OwnBuild, OwnLayer } from '../../contracts/builds';
+import type { JobDocument } from '../../contracts/job';
+import { BARE, wishEdge } from '../../job/edgeWish';
+
 /** How edges are built: what the document keeps of it. */
-import type { OwnBuild, OwnLayer } from '../contracts/builds';
-import type { JobDocument } from '../contracts/job';
 
 type Kind = keyof NonNullable<JobDocument['builds']>;
-type EdgeWish = NonNullable<JobDocument['edges']>[string];
-
-/** Wishes something of one edge besides what is wished already; undefined takes a wish back. */
-export function wishEdge(document: JobDocument, edge: string, wish: EdgeWish): JobDocument {
-    const edges = { ...document.edges };
-    const own = Object.fromEntries(
-        Object.entries({ ...edges[edge], ...wish }).filter(([, value]) => value !== undefined),
-    );
-    if (Object.keys(own).length === 0) delete edges[edge];
-    else edges[edge] = own;
-    return { ...document, edges };
-}
-
-/** Layers as the build has them. */
-const BARE = { order: undefined, spacing: undefined, layers: undefined };
 
 /** One edge is built so, as the build has its layers. */
 export function buildEdge(document: JobDocument, edge: string, build: string | undefined): JobDocument {
@@ -95,15 +82,6 @@ export function takeCrewBuild(document: JobDocument, build: OwnBuild): JobDocume
         (one) => nameOf(one) !== nameOf(build) && used.includes(nameOf(one)),
     );
     return { ...document, catalogue: { ...document.catalogue, builds: [...others, build] } };
-}
-
-/** Builds are of a way panels are held: with another way all edges are built as is usual. */
-export function forgetBuilds(document: JobDocument): JobDocument {
-    const bare = Object.keys(document.edges ?? {}).reduce(
-        (next, edge) => wishEdge(next, edge, { build: undefined, ...BARE }),
-        document,
-    );
-    return { ...bare, builds: undefined };
 }
 
 /** Of what metal parts are that are not panels, and what they are set against; undefined = as is usual. */

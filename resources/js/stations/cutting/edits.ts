@@ -1,6 +1,31 @@
+import type { CutPanel } from '../../contracts/cutting';
+import type { JobDocument } from '../../contracts/job';
+import { freshId } from '../../job/edits';
+
+/** Takes back what a trial needed, in jobs begun before lines were fitted. */
+export function removeCorrection(document: JobDocument, id: string): JobDocument {
+    return {
+        ...document,
+        cutting: {
+            ...document.cutting,
+            corrections: (document.cutting?.corrections ?? []).filter((fit) => fit.id !== id),
+        },
+    };
+}
+
+/** Ticks a panel as cut by the card it has now, or takes the tick back. */
+export function setCut(document: JobDocument, panel: CutPanel, done: boolean): JobDocument {
+    const others = (document.cutting?.cut ?? []).filter((one) => one.panel !== panel.id);
+    return {
+        ...document,
+        cutting: {
+            ...document.cutting,
+            cut: done ? [...others, { panel: panel.id, long: panel.blank.long, short: panel.blank.short }] : others,
+        },
+    };
+}
+
 /** Edits of what is taped of edges' true lines. None touches the document it is given. */
-import type { JobDocument } from '../contracts/job';
-import { freshId } from './edits';
 
 export type Observation = NonNullable<JobDocument['observations']>[number];
 

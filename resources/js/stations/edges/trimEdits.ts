@@ -1,8 +1,10 @@
+import type { JobDocument } from '../../contracts/job';
+import type { OwnShape } from '../../contracts/trims';
+
 /** How trims are made: what the document keeps of it, by the shape of a trim. */
-import type { JobDocument } from '../contracts/job';
-import type { OwnShape } from '../contracts/trims';
 
 type Trims = NonNullable<JobDocument['trims']>;
+
 type Kept = 'laps' | 'stocks' | 'schools' | 'shapes';
 
 /** One thing is wished of all trims of a shape; undefined takes it back. */

@@ -1,13 +1,21 @@
+import type { JobDocument } from '../../contracts/job';
+
 /** What pulls at a roof, what slides on it, and how it is held: what the document keeps of it. */
-import type { JobDocument } from '../contracts/job';
 
 type Wind = NonNullable<JobDocument['wind']>;
+
 type Held = NonNullable<JobDocument['holdDown']>;
+
 type Temperatures = NonNullable<JobDocument['temperatures']>;
+
 type Snow = NonNullable<JobDocument['snow']>;
+
 type Place = NonNullable<Snow['places']>[number];
+
 export type GuardedFor = Place['for'];
+
 type Allowables = NonNullable<Held['allowables']>;
+
 type FaceWish = NonNullable<Held['faces']>[string];
 
 const kept = <T extends object>(of: T): T | undefined => {
