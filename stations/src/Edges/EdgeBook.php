@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\EdgePattern;
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\BookPages;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
@@ -19,6 +12,13 @@ use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\BookPages;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\EdgePattern;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /**
  * The edge book: the plan with the number of each edge's page, then, in the order of work, a page for every way an edge stands
@@ -79,15 +79,20 @@ final readonly class EdgeBook
     {
         $edges = $plan->of(EdgesStage::class)->edges;
         $turn = static fn (EdgeKind $kind): int => (int) array_search($kind, self::ORDER, true);
-        $pages = [];
+        $pages = $places = [];
         foreach ($edges as $built) {
-            $pages[sprintf('%02d 0 %s', $turn($built->edge->kind), md5(serialize([$built->build->name(), $built->section])))][] = $built;
+            $like = serialize([$built->edge->kind, $built->build->name(), $built->section]);
+            $pages[$like][] = $built;
+            $places[$like] ??= [$turn($built->edge->kind), 0];
         }
         foreach ($plan->of(EdgesStage::class)->junctions as $built) {
             $last = max([0, ...array_map(static fn (string $id): int => isset($edges[$id]) ? $turn($edges[$id]->edge->kind) : 0, $built->edges)]);
-            $pages[sprintf('%02d 1 %s %s', $last, $built->junction->kind->value, implode(' ', array_column($built->junction->pieces, 'key')))][] = $built;
+            $like = $built->junction->kind->value.' '.implode(' ', array_column($built->junction->pieces, 'key'));
+            $pages[$like][] = $built;
+            $places[$like] ??= [$last, 1, $like];
         }
-        ksort($pages);
+        // Of one kind as the roof has them.
+        uksort($pages, static fn (string $one, string $other): int => $places[$one] <=> $places[$other]);
 
         return array_values($pages);
     }
