@@ -83,7 +83,7 @@ final readonly class EdgeBook
         foreach ($edges as $built) {
             $like = serialize([$built->edge->kind, $built->build->name(), $built->section]);
             $pages[$like][] = $built;
-            $places[$like] ??= [$turn($built->edge->kind), 0];
+            $places[$like] ??= [$turn($built->edge->kind), 0, ''];
         }
         foreach ($plan->of(EdgesStage::class)->junctions as $built) {
             $last = max([0, ...array_map(static fn (string $id): int => isset($edges[$id]) ? $turn($edges[$id]->edge->kind) : 0, $built->edges)]);
