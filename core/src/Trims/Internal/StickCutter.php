@@ -63,12 +63,13 @@ final class StickCutter
             $counts[] = count($numbers);
         }
         [$sticks, $bound] = $cutter->sticks($counts);
-        $queues = array_values($byLength);
+        // The last is taken off at no cost; the first would move all behind it.
+        $queues = array_map(array_reverse(...), array_values($byLength));
 
         return [array_map(static function (array $stick) use (&$queues): array {
             $numbers = [];
             foreach ($stick as $length) {
-                $numbers[] = (int) array_shift($queues[$length]);
+                $numbers[] = (int) array_pop($queues[$length]);
             }
 
             return $numbers;
@@ -153,6 +154,7 @@ final class StickCutter
     private function bestFit(array $counts): array
     {
         $sticks = $left = [];
+        $shortest = min([INF, ...array_intersect_key($this->lengths, array_filter($counts))]) - self::HAIR;
         foreach ($counts as $i => $count) {
             for ($n = 0; $n < $count; $n++) {
                 $into = null;
@@ -164,6 +166,10 @@ final class StickCutter
                 $into ??= count($sticks);
                 $sticks[$into][] = $i;
                 $left[$into] = ($left[$into] ?? $this->room) - $this->lengths[$i];
+                if ($left[$into] < $shortest) {
+                    // Nothing goes into it any more.
+                    unset($left[$into]);
+                }
             }
         }
 
