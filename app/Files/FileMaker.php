@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use Imbrex\Stations\Print\Contents;
 use App\Models\CrewTip;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Plans\PlanCache;
 use App\Plans\Programme;
 use App\Plans\Shelf;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\StationFile;
-use App\Files\MakeFile;
 use App\Work\StillWorking;
 use App\Work\Workshop;
 use Closure;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\Contents;
+use Imbrex\Stations\StationFile;
 
 /** Makes the files of a job: small ones at once, large ones in the workshop, where they are kept for whoever asks again. */
 final readonly class FileMaker

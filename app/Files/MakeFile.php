@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Work\Task;
-use App\Files\FileMaker;
 use App\Models\JobRevision;
+use App\Work\Task;
 use Closure;
 use Imbrex\Stations\Stations;
 

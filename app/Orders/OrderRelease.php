@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use Imbrex\Stations\LoadOut\KeptOrder;
-use Imbrex\Stations\LoadOut\OrderWriter;
-use Imbrex\Stations\Print\Contents;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Models\Order;
 use App\Models\OrderFile;
 use App\Models\User;
 use App\Plans\PlanCache;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Release;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Stations;
 use Closure;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\LoadOut\KeptOrder;
+use Imbrex\Stations\LoadOut\OrderWriter;
+use Imbrex\Stations\Print\Contents;
+use Imbrex\Stations\Release;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Stations;
 
 /** Makes a document of an order: what was released, and its files as they were then, for good. */
 final readonly class OrderRelease

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Work\Task;
 use App\Models\JobRevision;
-use App\Plans\PlanCache;
+use App\Work\Task;
 use Closure;
 
 /** Works the whole plan of a revision. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
-use Imbrex\Stations\Print\Sheet;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Print\Sheet;
 
 /** Pages another station adds to the edge book. */
 interface BookPages

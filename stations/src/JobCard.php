@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
-use Imbrex\Stations\Roof\FaceWriter;
 use Imbrex\Core\Ground\Findings\Severity;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Roof\FaceWriter;
 
 /** A job at a glance: its roof, its metal, how far each station is, what is to settle, what comes next. */
 final readonly class JobCard

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
+use Imbrex\Core\Circumstance;
+use Imbrex\Core\Circumstances;
+use Imbrex\Core\Effort;
+use Imbrex\Core\Ground\Units\UnitSystem;
+use Imbrex\Core\Job;
 use Imbrex\Stations\Documents\DocumentFault;
 use Imbrex\Stations\Documents\Fault;
 use Imbrex\Stations\Documents\Formats;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Documents\SchemaCheck;
 use Imbrex\Stations\Documents\Understood;
-use Imbrex\Core\Circumstance;
-use Imbrex\Core\Circumstances;
-use Imbrex\Core\Effort;
-use Imbrex\Core\Ground\Units\UnitSystem;
-use Imbrex\Core\Job;
 use JsonException;
 use stdClass;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
-use Imbrex\Stations\Documents\Reading;
 use Closure;
 use Imbrex\Core\Circumstance;
 use Imbrex\Core\JobPart;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
+use Imbrex\Core\Plan;
 use Imbrex\Stations\Builds\BuildsStation;
 use Imbrex\Stations\Cutting\CuttingStation;
 use Imbrex\Stations\Edges\EdgesStation;
@@ -16,7 +17,6 @@ use Imbrex\Stations\Roof\RoofStation;
 use Imbrex\Stations\Survey\SurveyStation;
 use Imbrex\Stations\Trims\TrimsStation;
 use Imbrex\Stations\Water\WaterStation;
-use Imbrex\Core\Plan;
 use LogicException;
 use Psr\Container\ContainerInterface;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Openings\Boot;
+use Imbrex\Stations\Words\Words;
 
 /** Says what a roof takes besides panels and trims, by the foot or by number, and in how many packs. */
 final readonly class SupplyWords

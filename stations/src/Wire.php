@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Severity;
 use Imbrex\Core\Ground\Geometry\Point;
@@ -13,6 +12,7 @@ use Imbrex\Core\Ground\Units\Division;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
+use Imbrex\Stations\Words\Words;
 
 /** What every station's wire shapes share: findings in words, outlines, the tape a job is printed with. */
 final readonly class Wire

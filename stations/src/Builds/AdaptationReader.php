@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Builds;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Builds\Adaptation;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\Layer;
@@ -14,6 +13,7 @@ use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Ground\Metalwork\Seal;
 use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Ground\Metalwork\Sizes;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads what somebody changed of a build's layers: at one edge, or for a build of the crew. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Builds;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\BuildsInput;
@@ -16,6 +15,7 @@ use Imbrex\Core\Edges\Junctions\Piece;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\HouseRules;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads of a document how single edges are to be built. An edge's id begins with its kind, which says what may be wished. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Builds;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Change;
-use Imbrex\Stations\Station;
 use Imbrex\Core\Builds\BuildsInput;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Station;
 use stdClass;
 
 /** How edges are to be built. What stands there is shown by the Edges station. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Print\DxfWriter;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\FlatBlank;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Print\DxfWriter;
+use Imbrex\Stations\Words\Words;
 
 /** Flat blanks one beside the other, as wide as the coil: outlines on CUT, folds on BEND, notches on NOTCH. */
 final readonly class BlanksDxf

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\FlatBlank;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Metalwork\Line;
 use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Words\Words;
 
 /** Flat blanks full size (one unit an inch) and as wide as the coil, one beside the other, in rows: groups cut, bend and notch in each. */
 final readonly class BlanksSvg

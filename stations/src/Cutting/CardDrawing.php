@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\DrawnEnds;
 use Imbrex\Core\Ground\Geometry\Point;
@@ -13,6 +11,8 @@ use Imbrex\Core\Ground\Metalwork\Line;
 use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Ground\Metalwork\SideLength;
 use Imbrex\Core\Ground\Units\TapePrinter;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Words\Words;
 
 /**
  * Draws the piece of a mark-out card in black on white. A panel is far longer than wide, so the drawing keeps its ends to

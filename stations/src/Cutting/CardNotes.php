@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
@@ -15,6 +13,8 @@ use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** What is said beside a card's marks, on the screen and on paper. */
 final readonly class CardNotes

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
+use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Stations\Print\MarkTable;
 use Imbrex\Stations\Print\PanelRange;
 use Imbrex\Stations\Print\Sheet;
 use Imbrex\Stations\Words\Words;
-use Imbrex\Core\Ground\Units\TapePrinter;
 
 /** Draws mark-out cards, each on half a page: which pieces, the piece to the left, its marks as large as there is room for to the right. */
 final readonly class CardPage

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Print\PanelRange;
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\MarkRun;
@@ -20,6 +14,12 @@ use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\PanelRange;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Mark-out cards, back view, two to a page, to be read from two metres; pieces marked out alike share one, whichever face they lie on. */
 final readonly class CardSheets

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads of a document what first fits needed, and what has been cut. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
@@ -21,6 +20,7 @@ use Imbrex\Core\Ground\Metalwork\SideLength;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Wire;
 
 /** What Cuts shows: every piece in the order of laying, and the card of one. */
 final readonly class CuttingSlice

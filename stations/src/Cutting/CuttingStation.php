@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
+use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Edition;
 use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
-use Imbrex\Core\Cutting\CuttingInput;
-use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Plan;
-use Imbrex\Core\Roof\RoofStage;
 use stdClass;
 
 /** The bench: what is cut of which sheet, with the marks for it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Print\PanelRange;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CutGroup;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -12,6 +11,7 @@ use Imbrex\Core\Cutting\FlatBlank;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Print\PanelRange;
 
 /** Flat blanks to cut from, face up: one of each kind, or one piece alone. */
 final readonly class FlatBlanks

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Print\Pdf;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\Leg;
@@ -15,6 +11,10 @@ use Imbrex\Core\Cutting\SeamEnd;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Catalogue\Hand;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\Pdf;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The eave notch of the job's profile, full size on paper, with rulers to check the printer's scale. Screw-down sheets have none. */
 final readonly class NotchTemplate

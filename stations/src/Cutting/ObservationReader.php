@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Fit\SideTaped;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads of a document what was taped of edges' true lines. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Words\Money;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Words\Money;
 
 /** Puts what comes two to a sheet into its wire shape. */
 final class PairingWriter

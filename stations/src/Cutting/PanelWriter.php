@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -13,6 +12,7 @@ use Imbrex\Core\Ground\Metalwork\Mark;
 use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Wire;
 
 /** Puts panels and their pencil marks into the wire shape of the whole plan. */
 final class PanelWriter

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Fit\FittedLine;
 use Imbrex\Core\Cutting\Fit\LinePicture;
@@ -16,6 +15,7 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Wire;
 
 /** Puts what was taped at the edges of a piece into the shape the bench shows. */
 final class PieceLineWriter

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
-use Imbrex\Stations\Print\CsvUnits;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingInput;
@@ -15,6 +13,8 @@ use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Print\CsvUnits;
+use Imbrex\Stations\Wire;
 
 /** Every piece by face in the order of laying, one line each. Columns are described in docs/formats. */
 final readonly class PiecesCsv

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildDifference;
 use Imbrex\Core\Builds\EdgeBuild;
@@ -12,6 +11,7 @@ use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\ContactFault;
 use Imbrex\Core\Ground\Findings\Term;
 use Imbrex\Core\Ground\Units\TapePrinter;
+use Imbrex\Stations\Words\Words;
 
 /** Says what a build is called, how it differs from the one that ships, what touches what in it. */
 final readonly class BuildWords

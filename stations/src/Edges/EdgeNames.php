@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
+use Imbrex\Stations\Words\Words;
 
 /** Names the roof's edges as people say them: by kind and by the faces that meet there. */
 final readonly class EdgeNames

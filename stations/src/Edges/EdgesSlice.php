@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Ground\Catalogue\Profile;
@@ -12,6 +11,7 @@ use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Wire;
 
 /** Every edge with its build, and one of them in section. */
 final readonly class EdgesSlice

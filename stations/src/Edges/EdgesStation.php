@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\EdgesStage;
@@ -18,6 +13,11 @@ use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 
 final class EdgesStation extends Station
 {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\MarkTable;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndMark;
 use Imbrex\Core\Trims\Ends\EndView;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Print\MarkTable;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The ends of trims as cards, two to a page, to be read from two metres: the back large, the colour side small, marks from the end. */
 final readonly class EndCardSheet

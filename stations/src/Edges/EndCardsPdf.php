@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndView;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Words\Words;
 
 /** The ends of a job's trims on paper: as cards, and full size where a sheet holds them. */
 final readonly class EndCardsPdf

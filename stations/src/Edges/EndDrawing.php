@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\Sheet;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Trims\Ends\EndView;
+use Imbrex\Stations\Print\Sheet;
 
 /** Draws the end of a trim on its flat in black on white: what is cut away dotted, what is cut, bent and notched told apart. */
 final readonly class EndDrawing

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndMark;
+use Imbrex\Stations\Words\Words;
 
 /** Says of the end of a trim what it is, how it is made and where its marks stand. */
 final readonly class EndWords

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Ends\EndCard;
@@ -14,6 +13,7 @@ use Imbrex\Core\Trims\Ends\EndView;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Wire;
 
 /** The ends of a trim on their flats, as cards. */
 final readonly class EndsSlice

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\Sheet;
 use Imbrex\Core\Edges\Junctions\Junction;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Stations\Print\Sheet;
 
 /** Draws a junction unfolded into one sheet in black on white, its pieces numbered in the order they go on. */
 final readonly class JunctionSheet

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
@@ -14,6 +12,8 @@ use Imbrex\Core\Edges\Junctions\Piece;
 use Imbrex\Core\Edges\Junctions\Zone;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Puts junctions into their wire shape: all of them by name, and one of them piece by piece. */
 final readonly class JunctionWriter

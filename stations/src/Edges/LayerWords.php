@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\PlacedLayer;
@@ -12,6 +11,7 @@ use Imbrex\Core\Ground\Findings\Term;
 use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Ground\Metalwork\Seal;
 use Imbrex\Core\Ground\Units\TapePrinter;
+use Imbrex\Stations\Words\Words;
 
 /** Says of a layer what it is called, how it is held, lapped, sealed and folded, what to mind with it and what it can do to one. */
 final readonly class LayerWords

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\Sheet;
 use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\Section;
 use Imbrex\Core\Edges\SectionPicture;
 use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Stations\Print\Sheet;
 
 /** Draws a section in black on white, as large as its box allows, its layers numbered and named. */
 final readonly class SectionSheet

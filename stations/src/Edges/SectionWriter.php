@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Builds\AdaptationReader;
-use Imbrex\Stations\Builds\AdaptationWriter;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Builds\Layer;
@@ -17,6 +14,9 @@ use Imbrex\Core\Edges\SectionPicture;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Builds\AdaptationReader;
+use Imbrex\Stations\Builds\AdaptationWriter;
+use Imbrex\Stations\Wire;
 
 /** Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up. */
 final readonly class SectionWriter

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\ShapeSketch;
 use Imbrex\Core\Ground\Units\TapePrinter;
@@ -15,6 +12,9 @@ use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The stick map on paper: every kind of trim with its sticks drawn to one scale, and what is cut from each. */
 final readonly class SticksSheet

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\SupplyWords;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Edges\Contact\Metals;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Ground\Geometry\Point;
@@ -24,6 +21,9 @@ use Imbrex\Core\Trims\TrimRuns;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Trims\Viewpoints;
+use Imbrex\Stations\SupplyWords;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
 final readonly class SticksSlice

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\TrimRun;
+use Imbrex\Stations\Wire;
 
 /** A trim cut across for the brake, colour side up, as the screen draws it. */
 final readonly class TrimSketchWriter

@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Print\MarkTable;
-use Imbrex\Stations\Print\PanelRange;
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Units\TapePrinter;
@@ -19,6 +12,13 @@ use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\HoldDown\ScrewRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\MarkTable;
+use Imbrex\Stations\Print\PanelRange;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Drill templates, a page each: row distances from the eave end of a stack of sheets large enough to be read over the stack, and the places across. */
 final readonly class DrillTemplateSheet

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\HoldDown\Clip;
@@ -14,6 +12,8 @@ use Imbrex\Core\HoldDown\Seam;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** How high clips, rows of screws and guards stand on a face, seams alike told once. */
 final readonly class FaceHeights

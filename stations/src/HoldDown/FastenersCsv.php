@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Print\CsvUnits;
-use Imbrex\Stations\Edition;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHolder;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\HoldDown\Screw;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\CsvUnits;
 
 /** Every clip, screw and snow guard where it stands, a line each. */
 final class FastenersCsv

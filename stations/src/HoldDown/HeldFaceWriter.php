@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Units\Measures;
@@ -26,6 +24,8 @@ use Imbrex\Core\HoldDown\Spacing;
 use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Puts one face and all that holds it down into its wire shape. */
 final readonly class HeldFaceWriter

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The card for the pocket: what a hem is set to, by how long the panel is and how warm the metal. A quarter of a sheet, to be folded. */
 final readonly class HemCard

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
@@ -18,6 +16,8 @@ use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Movement\TrimMovement;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** How a face's hems are set: between what on any day, at what today, which are closed when; and what joints of trims are left. */
 final readonly class HemTable

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\EstimateWish;
@@ -15,6 +14,7 @@ use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\HoldDown\PurlinLines;
 use Imbrex\Core\HoldDown\WindEstimate;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads of a document what pulls at a roof and how it is held. */

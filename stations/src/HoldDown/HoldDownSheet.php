@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Print\EdgePattern;
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Closure;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
@@ -20,6 +14,12 @@ use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\EdgePattern;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The hold-down as it is chalked: a sheet a face, with its zones, every clip or screw, what fixes the panels, its snow guards, and the heights to set them at. */
 final readonly class HoldDownSheet

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Roof\FaceWriter;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Catalogue\HoldKind;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\Carrier;
@@ -23,6 +20,9 @@ use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Roof\FaceWriter;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** What Hold-down shows: one face with all that holds it, what pulls and what slides. */
 final readonly class HoldDownSlice

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Documents\Reading;
+use Imbrex\Core\HoldDown\HoldDownInput;
+use Imbrex\Core\HoldDown\HoldDownStage;
+use Imbrex\Core\Plan;
 use Imbrex\Stations\Change;
+use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Edition;
 use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
-use Imbrex\Core\HoldDown\HoldDownInput;
-use Imbrex\Core\HoldDown\HoldDownStage;
-use Imbrex\Core\Plan;
 use stdClass;
 
 final class HoldDownStation extends Station

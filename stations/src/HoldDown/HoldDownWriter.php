@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHold;
@@ -14,6 +13,7 @@ use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\HoldDown\Screw;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Wire;
 
 /** Puts all that holds a roof down into the shape of the plan. */
 final class HoldDownWriter

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Words\Money;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\FaceHolder;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Words\Money;
+use Imbrex\Stations\Words\Words;
 
 /** The schools of spacing clips, compared on one face. */
 final readonly class SchoolWriter

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\Snow\GuardedPlace;
 use Imbrex\Core\HoldDown\Snow\GuardFor;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads of a document how much snow lies on a roof, and what it must not slide on. */

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Imports;
 
-use Imbrex\Stations\Documents\DocumentFault;
-use Imbrex\Stations\Documents\Fault;
-use Imbrex\Stations\Documents\ReadingValue;
-use Imbrex\Stations\Documents\Understood;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\PitchReader;
 use Imbrex\Core\Ground\Units\TapeFault;
 use Imbrex\Core\Ground\Units\TapeReader;
@@ -16,6 +11,11 @@ use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\Roof\CheckedQuantity;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Stations\Documents\DocumentFault;
+use Imbrex\Stations\Documents\Fault;
+use Imbrex\Stations\Documents\ReadingValue;
+use Imbrex\Stations\Documents\Understood;
+use Imbrex\Stations\Words\Words;
 use stdClass;
 
 /** Reads a table of readings: where, quantity, value, source, at, corner, to, time, low. The first line names the columns. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Print\EdgePattern;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Words\Words;
 use Closure;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
@@ -18,6 +15,9 @@ use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Print\EdgePattern;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Words\Words;
 
 /**
  * Draws a face with its panels in black on white, as large as its box allows: every piece by its number, what comes

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LineCheck;
@@ -13,6 +12,7 @@ use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\SurveyInput;
+use Imbrex\Stations\Documents\Reading;
 
 /** Reads of a document where the panels of each face are to begin. */
 final readonly class LayoutReader

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\RunningMark;
@@ -16,6 +11,11 @@ use Imbrex\Core\Layout\SeamRow;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The layout as it goes up: a sheet a face, with its running marks where they are chalked, its control line, its dimensions. */
 final readonly class LayoutSheet

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Cutting\ChalkWriter;
-use Imbrex\Stations\Roof\FaceWriter;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\ComparedStart;
 use Imbrex\Core\Cutting\CuttingStage;
@@ -24,6 +21,9 @@ use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Survey\Squareness;
 use Imbrex\Core\Survey\SurveyStage;
+use Imbrex\Stations\Cutting\ChalkWriter;
+use Imbrex\Stations\Roof\FaceWriter;
+use Imbrex\Stations\Wire;
 
 /** What Layout shows: one face with its group, the ways to start compared; and the marks of every face for the crews. */
 final readonly class LayoutSlice

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\GroupLayout;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 use stdClass;
 
 final class LayoutStation extends Station

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\GroupLayout;
 use Imbrex\Core\Layout\Finder\Reason;
@@ -15,6 +13,8 @@ use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Puts layouts, and what the search says of them, into the wire shape of contracts/plan. */
 final readonly class LayoutWriter

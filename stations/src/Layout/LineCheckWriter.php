@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\LineCheck;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Puts the triangle a line is checked by into its wire shape, with what it tells in words. */
 final readonly class LineCheckWriter

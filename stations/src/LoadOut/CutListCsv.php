@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Print\CsvUnits;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\CsvUnits;
+use Imbrex\Stations\Wire;
 
 /** The cut list as CSV: one line for each length. Columns are described in docs/formats. */
 final class CutListCsv

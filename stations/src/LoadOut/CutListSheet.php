@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Print\PanelRange;
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\SupplyWords;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Supplies\Supply;
@@ -19,6 +12,13 @@ use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\PanelRange;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\SupplyWords;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The order as a printed sheet: how many of which length, for which panels, and what that comes to. */
 final readonly class CutListSheet

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Print\PanelRange;
-use Imbrex\Stations\Cutting\PairingWriter;
-use Imbrex\Stations\SupplyWords;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Severity;
@@ -15,6 +11,10 @@ use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\LoadOut\OrderLine;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Cutting\PairingWriter;
+use Imbrex\Stations\Print\PanelRange;
+use Imbrex\Stations\SupplyWords;
+use Imbrex\Stations\Wire;
 
 /** What Load-out shows: the order, what it saved, what stands against it. */
 final readonly class LoadOutSlice

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Severity;
 use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
 
 final class LoadOutStation extends Station
 {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Edition;
 use Imbrex\Core\LoadOut\LoadOutStage;
+use Imbrex\Stations\Edition;
 
 /** The order as JSON: its lines, of which plan, by whom and when released, and the job document it follows from. */
 final readonly class OrderJson

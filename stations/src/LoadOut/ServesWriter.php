@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Print\PanelRange;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\LoadOut\OrderCheck;
 use Imbrex\Core\LoadOut\SheetCheck;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Print\PanelRange;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Says which ordered sheets no longer serve, and what to do about it. */
 final readonly class ServesWriter

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Edges\EdgeNames;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Severity;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Edges\EdgeNames;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** What stands against an order, a kind a line with where it stands: whoever releases ticks off each. */
 final readonly class StandingKinds

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\LoadOut;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Words\Words;
 
 /** Says that trims are ordered from the list of sticks, and how many there are. */
 final readonly class TrimsBeside

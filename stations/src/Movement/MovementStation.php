@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Movement;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Change;
-use Imbrex\Stations\Station;
 use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MetalRange;
@@ -16,6 +13,9 @@ use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Movement\PanelMovement;
 use Imbrex\Core\Movement\TrimMovement;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Station;
 use stdClass;
 
 /** How panels move: what a document says of it, what the plan tells. Its screen is that of the hold-down. */

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
-use Imbrex\Stations\Print\MarkTable;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\BookPages;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Openings\FlashedOpening;
@@ -17,6 +12,11 @@ use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Openings\PieceMark;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\BookPages;
+use Imbrex\Stations\Print\MarkTable;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Draws the pages of openings: from above with its pieces numbered, how each goes on, and the flats two to a page. */
 final readonly class OpeningPages implements BookPages

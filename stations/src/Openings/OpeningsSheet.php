@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
+use Imbrex\Core\Openings\OpeningsStage;
+use Imbrex\Stations\Edition;
 use Imbrex\Stations\Print\PrintFoot;
 use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\Edition;
-use Imbrex\Core\Openings\OpeningsStage;
 
 /** Every opening on paper: its pieces in order, then a card for each that is cut. */
 final readonly class OpeningsSheet

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
-use Imbrex\Stations\Edges\EdgeNames;
-use Imbrex\Stations\Edges\LayerWords;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
@@ -36,6 +32,10 @@ use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Water\UphillComparison;
 use Imbrex\Core\Water\WaterStage;
+use Imbrex\Stations\Edges\EdgeNames;
+use Imbrex\Stations\Edges\LayerWords;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** What Openings shows: all that comes through the roof, and one of them with the panels round it and its pieces in order. */
 final readonly class OpeningsSlice

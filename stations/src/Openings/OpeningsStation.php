@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\OpeningsInput;
@@ -18,6 +13,11 @@ use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 
 final class OpeningsStation extends Station
 {

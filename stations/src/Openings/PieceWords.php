@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Openings\FlashedOpening;
@@ -14,6 +13,7 @@ use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
+use Imbrex\Stations\Words\Words;
 
 /** Says of the pieces of an opening what they are, how they go on and how they are held. */
 final readonly class PieceWords

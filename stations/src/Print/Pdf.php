@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Print;
 
-use Imbrex\Stations\Edition;
 use Dompdf\Canvas;
 use Dompdf\FontMetrics;
+use Imbrex\Stations\Edition;
 
 /** Prints a template to PDF, black on white, on the job's paper, with what stands at every sheet's foot. */
 final readonly class Pdf

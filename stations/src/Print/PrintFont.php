@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Print;
 
-use Imbrex\Stations\Documents\Root;
 use Dompdf\Dompdf;
 use Dompdf\Options;
+use Imbrex\Stations\Documents\Root;
 use RuntimeException;
 
 /** The application's own typeface for what is printed, and the printer it is known to; nothing is fetched from anywhere. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Documents\Fault;
-use Imbrex\Stations\Documents\Understood;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\BlockSide;
 use Imbrex\Core\Roof\Side;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Stations\Documents\Fault;
+use Imbrex\Stations\Documents\Understood;
 use stdClass;
 
 /** Builds one block and gathers what makes no sense about it. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
+use Imbrex\Stations\Wire;
 
 /** Puts faces and edges into their wire shapes. Lengths are inches, unrounded. */
 final class FaceWriter

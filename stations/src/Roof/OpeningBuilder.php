@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Documents\Fault;
-use Imbrex\Stations\Documents\Understood;
 use Imbrex\Core\Ground\Geometry\NotAPolygon;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
@@ -16,6 +14,8 @@ use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\Uphill;
 use Imbrex\Core\Roof\UphillSchool;
+use Imbrex\Stations\Documents\Fault;
+use Imbrex\Stations\Documents\Understood;
 use stdClass;
 
 /** Builds what comes through a roof and gathers what makes no sense about it. */

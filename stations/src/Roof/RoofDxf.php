@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Print\DxfWriter;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\FaceFrame;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Print\DxfWriter;
 
 /** The roof plan as a drawing: a closed polyline a face, edges as lines on layers by kind, names with pitches, what comes through as outlines and circles. */
 final readonly class RoofDxf

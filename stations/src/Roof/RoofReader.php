@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Check;
 use Imbrex\Core\Roof\CheckedQuantity;
@@ -13,6 +12,7 @@ use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Survey\Source;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads the blocks of a document, the checks taken on the building, and what comes through the roof. */

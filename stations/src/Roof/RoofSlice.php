@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
@@ -13,6 +12,7 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\WallLine;
+use Imbrex\Stations\Wire;
 
 /** The whole roof as the Roof station wants it: faces and edges in plan and in the air, walls, checks. */
 final readonly class RoofSlice

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Roof;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 use stdClass;
 
 final class RoofStation extends Station

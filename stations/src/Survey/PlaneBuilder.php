@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Survey;
 
-use Imbrex\Stations\Documents\Fault;
-use Imbrex\Stations\Documents\ReadingValue;
-use Imbrex\Stations\Documents\Understood;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\NotAPolygon;
 use Imbrex\Core\Ground\Geometry\Point;
@@ -18,6 +15,9 @@ use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\Tie;
+use Imbrex\Stations\Documents\Fault;
+use Imbrex\Stations\Documents\ReadingValue;
+use Imbrex\Stations\Documents\Understood;
 use stdClass;
 
 /** Builds one plane and gathers what makes no sense about it. */

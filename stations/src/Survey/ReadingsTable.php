@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Imbrex\Stations\Survey;
 
 use Imbrex\Stations\Documents\ReadingValue;
-use Imbrex\Stations\Print\Csv;
 use Imbrex\Stations\Imports\ReadingsCsv;
+use Imbrex\Stations\Print\Csv;
 use stdClass;
 
 /** Every reading of a job as a table that can be read in again. */

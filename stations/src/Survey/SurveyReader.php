@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Survey;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Survey\SurveyInput;
+use Imbrex\Stations\Documents\Reading;
 
 /** Reads the measured planes of a document. */
 final readonly class SurveyReader

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Survey;
 
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Money;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Cutting\ExtraSchool;
 use Imbrex\Core\Cutting\InAll;
 use Imbrex\Core\Ground\Findings\Finding;
@@ -22,6 +19,9 @@ use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\SquareTriangle;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Money;
+use Imbrex\Stations\Words\Words;
 
 /** What Survey shows: every measured plane with what its readings come to, and which planes still want a tape. */
 final readonly class SurveySlice

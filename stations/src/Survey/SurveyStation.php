@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Survey;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 use stdClass;
 
 final class SurveyStation extends Station

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
-use Imbrex\Stations\Print\DxfWriter;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\ShapeSketch;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\DxfWriter;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** What a brake or a maker bends by: every kind of trim cut across, colour up, full size, and its flat with the bend lines. */
 final readonly class BrakeSketches

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
-use Imbrex\Stations\Print\CsvUnits;
-use Imbrex\Stations\Edges\EdgeNames;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Edges\EdgeNames;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\CsvUnits;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** Every piece of trim and the stick it is cut from, as CSV. Columns are described in docs/formats. */
 final readonly class PiecesCsv

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
-use Imbrex\Stations\Print\DxfWriter;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Trims\Ends\TrimFlat;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\DxfWriter;
+use Imbrex\Stations\Words\Words;
 
 /** Flats of trims, colour up, one above the other, those alike once: outlines on CUT, bends on BEND, notches on NOTCH, names on NAME. */
 final readonly class TrimFlatsDxf

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
-use Imbrex\Stations\Documents\Reading;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\Bend;
 use Imbrex\Core\Ground\Metalwork\ShapeSketch;
@@ -17,6 +16,7 @@ use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimsInput;
+use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
 /** Reads of a document how trims are made otherwise than the house makes them. */

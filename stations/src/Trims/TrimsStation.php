@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Change;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Closure;
@@ -20,6 +15,11 @@ use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 use stdClass;
 
 /** Trims, sticks and closures: what a document says of them, what the plan tells. Their screen is that of the edges. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Water;
 
-use Imbrex\Stations\Edges\EdgeNames;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Ground\Findings\Term;
 use Imbrex\Core\Ground\Geometry\Point;
@@ -20,6 +17,9 @@ use Imbrex\Core\Water\DropPath;
 use Imbrex\Core\Water\DropStep;
 use Imbrex\Core\Water\LapsCrossed;
 use Imbrex\Core\Water\WaterWay;
+use Imbrex\Stations\Edges\EdgeNames;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** The way of one drop, step by step, on the plan and in words. */
 final readonly class DropSlice

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Water;
 
-use Imbrex\Stations\Print\EdgePattern;
-use Imbrex\Stations\Print\PrintFoot;
-use Imbrex\Stations\Print\Sheet;
-use Imbrex\Stations\BookPages;
-use Imbrex\Stations\Edition;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Geometry\Bounds;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
@@ -17,6 +11,12 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\BookPages;
+use Imbrex\Stations\Edition;
+use Imbrex\Stations\Print\EdgePattern;
+use Imbrex\Stations\Print\PrintFoot;
+use Imbrex\Stations\Print\Sheet;
+use Imbrex\Stations\Words\Words;
 
 /** Where the water of a roof runs, on one sheet: the plan with its valleys as wide as their flow, and what runs where. */
 final readonly class WaterSheet implements BookPages

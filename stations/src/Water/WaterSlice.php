@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Water;
 
-use Imbrex\Stations\Edges\EdgeNames;
-use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Words;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Units\Measures;
@@ -23,6 +20,9 @@ use Imbrex\Core\Water\Rain;
 use Imbrex\Core\Water\WaterInput;
 use Imbrex\Core\Water\WaterResult;
 use Imbrex\Core\Water\WaterStage;
+use Imbrex\Stations\Edges\EdgeNames;
+use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 
 /** What Water shows: the roof from above with what runs where, valleys, openings and eaves, and what each foot of one eave takes. */
 final readonly class WaterSlice

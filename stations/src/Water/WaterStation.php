@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Water;
 
-use Imbrex\Stations\Documents\Reading;
-use Imbrex\Stations\Change;
-use Imbrex\Stations\Station;
-use Imbrex\Stations\StationFile;
-use Imbrex\Stations\Wire;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
@@ -16,6 +11,11 @@ use Imbrex\Core\Water\Flow;
 use Imbrex\Core\Water\Rain;
 use Imbrex\Core\Water\WaterInput;
 use Imbrex\Core\Water\WaterStage;
+use Imbrex\Stations\Change;
+use Imbrex\Stations\Documents\Reading;
+use Imbrex\Stations\Station;
+use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 use stdClass;
 
 final class WaterStation extends Station

@@ -7,9 +7,9 @@ namespace Imbrex\Core\Builds\Internal;
 use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\BuildBook;
 use Imbrex\Core\Builds\EdgeWish;
-use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\Fixing;
 
 /** Which build an edge gets: what was wished for it, what the job has for its kind, what is usual. */
 final readonly class BuildChoice

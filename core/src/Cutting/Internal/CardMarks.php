@@ -7,15 +7,15 @@ namespace Imbrex\Core\Cutting\Internal;
 use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\Leg;
 use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Ground\Metalwork\AcrossFrom;
-use Imbrex\Core\Ground\Metalwork\Mark;
-use Imbrex\Core\Ground\Metalwork\MarkKind;
-use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Metalwork\AcrossFrom;
+use Imbrex\Core\Ground\Metalwork\Mark;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal;
 
-use Imbrex\Core\Ground\Metalwork\Line;
-use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Metalwork\Line;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 
 /** A side of a sheet in the frame of its card; counter-clockwise, inches. */
 final readonly class CardSide

@@ -10,8 +10,8 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Tolerance;
-use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Roof\Face;
 
 /** Panels that cannot be made, carried or held as they are, and those parted so that they can. */
 final readonly class CutReport

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal;
 
-use Imbrex\Core\Cutting\OrderLength;
-use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Cutting\Fit\EdgeFits;
+use Imbrex\Core\Cutting\OrderLength;
+use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Layout\Strip;

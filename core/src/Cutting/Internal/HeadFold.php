@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal;
 
-use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Roof\Face;
 
 /** How the head of a panel is folded, and when. */
 final readonly class HeadFold

@@ -7,9 +7,9 @@ namespace Imbrex\Core\Cutting\Internal;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Ground\Metalwork\TwoLengths;
-use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Roof\Face;
 
 /** Holds two marked lengths against a piece's card, and names the mistake where it has a name. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal;
 
-use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Layout\FaceSide;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Internal;
 
+use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Edges\Section;
 use Imbrex\Core\Edges\WaterRun;
-use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Ground\Rules;
 
-use Imbrex\Core\Undeclared;
 use Imbrex\Core\Ground\Units\UnitSystem;
+use Imbrex\Core\Undeclared;
 
 /** The house rules as they hold for one job: the job's own values over the defaults. */
 final readonly class RuleSet

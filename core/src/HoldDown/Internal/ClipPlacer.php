@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\Pressures;
 use Imbrex\Core\HoldDown\Seam;
 use Imbrex\Core\HoldDown\Spacing;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** Places the clips of a face: up every seam, off valleys, each with what hangs on it. */
 final readonly class ClipPlacer

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
-use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\ConvexClip;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Roof\Face;
 
 /** The zones of one face: strips along its eaves, rakes, ridges and hips, corners where strips cross, field between. */

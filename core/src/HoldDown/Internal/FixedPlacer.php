@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\HoldKind;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\HoldDown\FixedPoint;
-use Imbrex\Core\Ground\Catalogue\Covering;
-use Imbrex\Core\Ground\Catalogue\HoldKind;
-use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Ground\Geometry\Point;
 
 /** Fixes each panel at one place: hidden under the cap at the head, unless somebody has it otherwise. */
 final readonly class FixedPlacer

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FixedPoint;
 use Imbrex\Core\HoldDown\Screw;
 use Imbrex\Core\HoldDown\ScrewRow;
 use Imbrex\Core\HoldDown\WindZone;
-use Imbrex\Core\Ground\Geometry\Point;
 
 /** Clips, screws and fixed points as bare numbers, for where a plan is kept: a large one has hundreds of thousands. */
 final class HeldPack

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
+use Imbrex\Core\Effort;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\HoldDown\Pressures;
 use Imbrex\Core\HoldDown\PurlinLines;
-use Imbrex\Core\HoldDown\Spacing;
-use Imbrex\Core\HoldDown\WindEstimate;
-use Imbrex\Core\HoldDown\WindZone;
-use Imbrex\Core\Effort;
 use Imbrex\Core\HoldDown\Snow\GuardedPlace;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
+use Imbrex\Core\HoldDown\Spacing;
+use Imbrex\Core\HoldDown\WindEstimate;
+use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Job;
 use Imbrex\Core\Roof\ExpectedFace;
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Supplies\SupplyKind;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\FixedBy;
 use Imbrex\Core\HoldDown\FixedPoint;
 use Imbrex\Core\HoldDown\Screw;
 use Imbrex\Core\HoldDown\ScrewRow;
-use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
-use Imbrex\Core\Ground\Supplies\Supply;
-use Imbrex\Core\Ground\Supplies\SupplyKind;
 
 /** Sums what holds the field of a roof: every clip and screw that is placed, what fixes the panels, what holds snow. */
 final class HoldSupplies

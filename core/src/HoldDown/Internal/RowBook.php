@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
-use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\HoldDown\HoldWish;
 use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** Where rows of screws run across each face of a roof: on its purlins, or evenly on a solid deck, so that they meet over a ridge. */
 final readonly class RowBook

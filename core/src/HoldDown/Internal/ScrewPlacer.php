@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\HoldDown\Pressures;
 use Imbrex\Core\HoldDown\PurlinLines;
 use Imbrex\Core\HoldDown\Screw;
 use Imbrex\Core\HoldDown\ScrewRow;
-use Imbrex\Core\Ground\Catalogue\Profile;
-use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Layout\Strip;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**
  * Places the screws of screw-down sheets: end rows along whatever each sheet ends at, field rows on lines the whole face shares, side

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
-use Imbrex\Core\HoldDown\Seam;
+use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\Hand;
 use Imbrex\Core\Ground\Catalogue\Profile;
-use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\HoldDown\Seam;
 
 /** The seams of a face that stand in clips: every panel's held leg, as far as it is not cut off. */
 final readonly class SeamFinder

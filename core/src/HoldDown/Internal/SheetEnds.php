@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
-use Imbrex\Core\HoldDown\ScrewRow;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\HoldDown\ScrewRow;
 use Imbrex\Core\Roof\Face;
 
 /** Tells at what the ends of a face's sheets lie, and so which row of screws runs along them. */

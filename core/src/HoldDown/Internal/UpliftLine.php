@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
-use Imbrex\Core\HoldDown\Pressures;
-use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\HoldDown\Pressures;
+use Imbrex\Core\HoldDown\WindZone;
 
 /** What the wind pulls at a strip of roof straight up the slope, and in which zone each place of it lies. */
 final readonly class UpliftLine

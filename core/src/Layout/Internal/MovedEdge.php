@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal;
 
-use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Layout\FaceSide;
 
 /** A stretch of metal's end at one side of a face; counter-clockwise, inches. */
 final readonly class MovedEdge

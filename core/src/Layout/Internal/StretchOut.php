@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal;
 
-use Imbrex\Core\Layout\FaceSide;
-use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Ground\Geometry\EdgeMover;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Region;
@@ -13,6 +11,8 @@ use Imbrex\Core\Ground\Geometry\StripCutter;
 use Imbrex\Core\Ground\Geometry\StripGround;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Geometry\Untangler;
+use Imbrex\Core\Layout\FaceSide;
+use Imbrex\Core\Layout\MovedFace;
 
 /**
  * Lays flat what a piece is folded and formed to. A hem or a turn-up belongs to the piece whose metal ends there, whole;

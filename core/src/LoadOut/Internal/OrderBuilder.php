@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut\Internal;
 
-use Imbrex\Core\LoadOut\Order;
-use Imbrex\Core\LoadOut\OrderLine;
-use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Cutting\Sheet;
 use Imbrex\Core\Cutting\SheetList;
+use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Units\Rounding;
+use Imbrex\Core\LoadOut\Order;
+use Imbrex\Core\LoadOut\OrderLine;
 
 /** Gathers panels into an order: equal lengths in one line, a rip counted as the full panel it is cut from. */
 final readonly class OrderBuilder

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement\Internal;
 
-use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings\Internal;
 
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\Fastener;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Ground\Metalwork\FlatPart;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
-use Imbrex\Core\Ground\Metalwork\Fastener;
-use Imbrex\Core\Ground\Metalwork\FastenerKind;
-use Imbrex\Core\Ground\Metalwork\SealKind;
-use Imbrex\Core\Ground\Metalwork\MarkKind;
-use Imbrex\Core\Ground\Geometry\Point;
-use Imbrex\Core\Ground\Geometry\Vector;
 use Imbrex\Core\Trims\Ends\EndLine;
 
 /**

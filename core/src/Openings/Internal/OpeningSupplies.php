@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings\Internal;
 
-use Imbrex\Core\Openings\Boot;
-use Imbrex\Core\Openings\FlashedOpening;
-use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
+use Imbrex\Core\Openings\FlashedOpening;
+use Imbrex\Core\Openings\PieceRole;
 
 /** Sums what openings take besides panels and trims: boots, boards, flat metal, screws. */
 final class OpeningSupplies

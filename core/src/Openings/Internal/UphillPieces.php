@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings\Internal;
 
-use Imbrex\Core\Openings\OpeningPiece;
-use Imbrex\Core\Openings\PieceRole;
+use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Metalwork\Fastener;
 use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Ground\Metalwork\SealKind;
-use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Openings\OpeningPiece;
+use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Roof\Side;
 use Imbrex\Core\Ground\Geometry\ConvexCutter;
 use Imbrex\Core\Ground\Geometry\HalfPlane;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\SlopePlane;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Side;
 
 /** The roof of one block standing alone: at each point the lowest of its planes. Plan frame. */
 final readonly class BlockRoof

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Roof\Edge;
-use Imbrex\Core\Roof\EdgeTyper;
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\FaceFrame;
-use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Ground\Units\Pitch;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\EdgeTyper;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\FaceFrame;
+use Imbrex\Core\Roof\Roof;
 
 /** Makes the roof of a building from its blocks. */
 final readonly class BlockRoofBuilder

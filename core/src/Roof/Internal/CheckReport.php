@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\CheckResult;
 use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Roof\CheckResult;
 
 /** How all checks agree with a block roof. */
 final readonly class CheckReport

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Block;
-use Imbrex\Core\Roof\Check;
-use Imbrex\Core\Roof\CheckResult;
-use Imbrex\Core\Roof\CheckedQuantity;
-use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Rules\RuleSet;
-use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Ground\Units\Amount;
 use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Roof\Block;
+use Imbrex\Core\Roof\Check;
+use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Roof\CheckResult;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Survey\Source;
 
 /** Holds readings against a block roof, and says which of its faces still want a tape. */
 final readonly class Checker

@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Edge;
-use Imbrex\Core\Roof\EdgeTyper;
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\FaceFrame;
-use Imbrex\Core\Roof\Opening;
-use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Point;
@@ -20,6 +13,13 @@ use Imbrex\Core\Ground\Geometry\SlopePlane;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Ground\Units\Pitch;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\EdgeTyper;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\FaceFrame;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\UphillSchool;
 
 /**
  * Builds the saddles behind openings: two small faces under a level ridge that runs from the middle of the uphill side

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Edge;
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\FaceFrame;
-use Imbrex\Core\Roof\Opening;
-use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
@@ -17,6 +11,12 @@ use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\FaceFrame;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\UphillSchool;
 
 /**
  * Parts off what lies behind an opening, up to the ridge, for panels laid sideways: a face of its own in the same plane,

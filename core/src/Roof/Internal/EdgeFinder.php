@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\EdgeTyper;
 use Imbrex\Core\Ground\Geometry\Corners;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Roof\EdgeTyper;
 
 /** Finds every edge of faces that lie over one plan, and what each of them ends at. */
 final class EdgeFinder

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Side;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\ConvexCutter;
 use Imbrex\Core\Ground\Geometry\HalfPlane;
@@ -12,6 +11,7 @@ use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\SlopePlane;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Roof\Side;
 
 /**
  * The upper envelope of the blocks: each block's face less, for every other block, the convex region where that

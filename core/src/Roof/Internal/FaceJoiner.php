@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\FaceFrame;
 use Imbrex\Core\Ground\Geometry\PieceJoiner;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Region;
 use Imbrex\Core\Ground\Geometry\SlopePlane;
+use Imbrex\Core\Roof\FaceFrame;
 
 /** Joins what is seen of the blocks into faces: patches of one plane that touch are one face, whichever blocks they are of. */
 final readonly class FaceJoiner

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\Opening;
-use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Roof\Roof;
 
 /** Says which openings stand where none can: over each other, larger than their face, in a valley. */
 final readonly class OpeningChecker

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Ground\Findings\Finding;
 
 /** Puts openings on their faces and says which of them do not lie there. */
 final readonly class OpeningPlacer

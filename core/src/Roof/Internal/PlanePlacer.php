@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\FaceFrame;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\SlopePlane;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\FaceFrame;
 
 /**
  * Lays measured planes over a plan: the first of each group faces south, its neighbours are swung round the edges

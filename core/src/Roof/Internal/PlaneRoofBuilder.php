@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Ground\Units\Pitch;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\EdgeTyper;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\FaceFrame;
 use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
-use Imbrex\Core\Ground\Findings\Finding;
-use Imbrex\Core\Ground\Geometry\Tolerance;
-use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneSurvey;
-use Imbrex\Core\Ground\Units\Length;
-use Imbrex\Core\Ground\Units\Pitch;
 
 /** Makes faces of measured planes and checks that neighbours agree on the edges they share. */
 final readonly class PlaneRoofBuilder

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
+use Imbrex\Core\Effort;
+use Imbrex\Core\Job;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\UphillSchool;
-use Imbrex\Core\Effort;
-use Imbrex\Core\Job;
 
 /** What finding faces and edges asks: every block is held against every other, every cricket's faces against all other faces. */
 final class RoofEffort

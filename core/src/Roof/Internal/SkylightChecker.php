@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof\Internal;
 
-use Imbrex\Core\Roof\Deck;
-use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\Opening;
-use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Units\Amount;
 use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Roof\Deck;
+use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Roof\OpeningKind;
+use Imbrex\Core\Roof\Roof;
 
 /**
  * Whether a skylight can be kept dry where it is: it wants its pitch, a deck round it, and a flashing made of panel metal

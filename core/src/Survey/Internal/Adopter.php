@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Comparison;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
-use Imbrex\Core\Ground\Geometry\Tolerance;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**
  * Takes one value from many readings of the same thing: the best source decides; of its readings the longest where

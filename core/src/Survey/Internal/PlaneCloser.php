@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
+use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Miss;
 use Imbrex\Core\Survey\Plane;
@@ -11,8 +13,6 @@ use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Survey\Squareness;
-use Imbrex\Core\Ground\Geometry\Tolerance;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**
  * Makes one plane of all readings: its shape, how far it is from square, by how much each reading misses it and

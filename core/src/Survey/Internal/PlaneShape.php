@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
-use Imbrex\Core\Survey\Quantity;
-use Imbrex\Core\Survey\Reading;
-use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\ShapeKind;
 
 /** A plane's outline with its low left corner at the origin and its eave along u; face coordinates, inches. */
 final readonly class PlaneShape

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\ShapeKind;
-use Imbrex\Core\Ground\Geometry\Point;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**
  * The shape that fits an over-determined set of readings best: least squares, each reading weighed by its source's

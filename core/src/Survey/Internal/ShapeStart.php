@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\ShapeKind;
-use Imbrex\Core\Ground\Geometry\Point;
 
 /** The shape the adopted readings alone would give, near enough to the truth for the fit to start from. */
 final readonly class ShapeStart

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
-use Imbrex\Core\Survey\Reading;
-use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
+use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\SurveyInput;
 
 /** What closing planes asks: the shape is fitted to its readings, and again without each that may be wrong. */
 final class SurveyEffort

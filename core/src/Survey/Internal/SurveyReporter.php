@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
-use Imbrex\Core\Survey\Adoption;
-use Imbrex\Core\Survey\Plane;
-use Imbrex\Core\Survey\Quantity;
-use Imbrex\Core\Survey\Reading;
-use Imbrex\Core\Survey\ShapeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Ground\Units\Amount;
 use Imbrex\Core\Ground\Units\Length;
+use Imbrex\Core\Survey\Adoption;
+use Imbrex\Core\Survey\Plane;
+use Imbrex\Core\Survey\Quantity;
+use Imbrex\Core\Survey\Reading;
+use Imbrex\Core\Survey\ShapeKind;
 
 /** What is to settle about a plane's readings, and what to tape next. */
 final readonly class SurveyReporter

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey\Internal;
 
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Survey\Adoption;
 use Imbrex\Core\Survey\Plane;
 use Imbrex\Core\Survey\PlaneSurvey;
 use Imbrex\Core\Survey\Quantity;
 use Imbrex\Core\Survey\Reading;
 use Imbrex\Core\Survey\Source;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** The first stage: from readings to planes one can order by. */
 final readonly class Surveyor

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal;
 
-use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Builds\Layer;
-use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Trims\Closure;
 
 /** Closes every pan that ends at an edge: clear width between the seams is the cover less the legs that stand in it. */
 final class Closures

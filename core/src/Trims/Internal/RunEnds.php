@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal;
 
-use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\Junctions\MeetingPoints;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Trims\EndKind;
 
 /** What the runs of an edge meet at its two ends. */
 final class RunEnds

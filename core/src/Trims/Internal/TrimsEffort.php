@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal;
 
-use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
 use Imbrex\Core\Roof\ExpectedFace;
+use Imbrex\Core\Trims\TrimsInput;
 
 /** What trims ask: so many pieces as their sticks are short. */
 final class TrimsEffort

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water\Internal;
 
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\DropPath;
 use Imbrex\Core\Water\DropStep;
 use Imbrex\Core\Water\WaterWay;
-use Imbrex\Core\Ground\Geometry\Point;
 
 /** Adds up what reaches each place while the rain of every cell runs its way. */
 final class Arrivals

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water\Internal;
 
-use Imbrex\Core\Water\Flow;
-use Imbrex\Core\Water\Rain;
-use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Water\Flow;
+use Imbrex\Core\Water\Rain;
 
 /** Turns what arrives into gallons, depths and the room that is left. */
 final readonly class Flows

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water\Internal;
 
-use Imbrex\Core\Water\DropStep;
-use Imbrex\Core\Water\WaterWay;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
+use Imbrex\Core\Water\DropStep;
+use Imbrex\Core\Water\WaterWay;
 
 /** The way of water round what stands in it. */
 final readonly class RoundOpening

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water\Internal;
 
-use Imbrex\Core\Water\DropEnd;
-use Imbrex\Core\Water\DropPath;
-use Imbrex\Core\Water\DropStep;
-use Imbrex\Core\Water\WaterWay;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\BuiltEdge;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\SideFinder;
+use Imbrex\Core\Water\DropEnd;
+use Imbrex\Core\Water\DropPath;
+use Imbrex\Core\Water\DropStep;
+use Imbrex\Core\Water\WaterWay;
 
 /** Follows water: straight down its pan, along valleys, round openings, over pitch changes, off eaves and onto what lies below. */
 final readonly class Runoff

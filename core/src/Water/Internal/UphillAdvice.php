@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water\Internal;
 
-use Imbrex\Core\Water\Flow;
 use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\UphillSchool;
+use Imbrex\Core\Water\Flow;
 
 /** How one would build the uphill side of an opening by its width, what arrives there, the snow and the pitch; the choice stays with whoever builds it. Trade practice, §9. */
 final readonly class UphillAdvice

@@ -6,8 +6,8 @@ namespace Imbrex\Core\Cutting\Internal\Fit;
 
 use Imbrex\Core\Cutting\Fit\FittedLine;
 use Imbrex\Core\Cutting\Fit\TapedMark;
-use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\Roof\Edge;
 
 /** Fits an edge's line to what was taped there, and keeps readings apart that cannot be meant until somebody confirms them. */
 final readonly class EdgeFitter

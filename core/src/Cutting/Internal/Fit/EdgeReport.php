@@ -12,13 +12,13 @@ use Imbrex\Core\Cutting\Fit\SideTaped;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Layout\LayoutResult;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
-use Imbrex\Core\Ground\Units\Length;
 
 /** What is to be said about fitted lines: readings that cannot be meant, seams that no longer meet, metal that no longer reaches. */
 final readonly class EdgeReport

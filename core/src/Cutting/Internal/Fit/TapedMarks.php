@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal\Fit;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Fit\TapedMark;
-use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Cutting\Internal\Bound;
 use Imbrex\Core\Cutting\Internal\CardSide;
-use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Cutting\Internal\PieceSides;
+use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Layout\FaceLoop;

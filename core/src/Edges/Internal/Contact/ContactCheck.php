@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Internal\Contact;
 
+use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\Contact\ContactFault;
 use Imbrex\Core\Edges\Contact\Metals;
-use Imbrex\Core\Ground\Metalwork\FastenerKind;
-use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Edges\Section;
 use Imbrex\Core\Edges\WaterRun;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
 
 /** Finds what really touches, or drains onto, what at an edge, and says what had better not. */
 final readonly class ContactCheck

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Edges\Internal\Junctions;
 
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Edges\Internal\WaterFault;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\Junctions\JunctionBook;
 use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Edges\Junctions\MeetingPoints;
-use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
-use Imbrex\Core\Edges\Internal\WaterFault;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;

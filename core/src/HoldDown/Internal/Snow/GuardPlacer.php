@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal\Snow;
 
+use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Geometry\Point;
+use Imbrex\Core\Ground\Rules\RuleSet;
+use Imbrex\Core\HoldDown\Seam;
+use Imbrex\Core\HoldDown\Snow\GuardedPlace;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
 use Imbrex\Core\HoldDown\Snow\GuardRow;
-use Imbrex\Core\HoldDown\Snow\GuardedPlace;
-use Imbrex\Core\Ground\Catalogue\Profile;
-use Imbrex\Core\Cutting\Panel;
-use Imbrex\Core\Ground\Geometry\Point;
-use Imbrex\Core\HoldDown\Seam;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /**
  * Places rows of snow guards over what lies below a face. Snow slides without friction: on each foot of width the load down the slope is

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal\Finder;
 
-use Imbrex\Core\Layout\Finder\Score;
-use Imbrex\Core\Layout\Finder\Tie;
-use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Catalogue\Hand;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Layout\Finder\Score;
+use Imbrex\Core\Layout\Finder\Tie;
+use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\Internal\MovedEdge;
-use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Layout\Internal\Span;
 use Imbrex\Core\Layout\Internal\StripGrid;
+use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Roof\Face;
 
 /** What a face costs by where its module lines fall: all that does not depend on its neighbours. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal\Finder;
 
+use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Layout\Finder\Weights;
-use Imbrex\Core\Ground\Geometry\Tolerance;
 
 /**
  * Finds where the module lines of a group of faces fall at the least cost.

@@ -8,12 +8,12 @@ use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Catalogue\Family;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Layout\Internal\MovedEdge;
 use Imbrex\Core\Layout\MovedFace;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Ground\Rules\RuleSet;
 
 /** Where on a face no seam should run: beside curbs, under boots, at valley points, beside walls, and so near a tip that it cannot hold. */
 final readonly class KeepOuts

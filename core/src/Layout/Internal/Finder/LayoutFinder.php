@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal\Finder;
 
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Layout\Finder\GroupLayout;
 use Imbrex\Core\Layout\Finder\LayoutOption;
 use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\Finder\Weights;
-use Imbrex\Core\Builds\Builds;
-use Imbrex\Core\Ground\Catalogue\Profile;
-use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\StartKind;

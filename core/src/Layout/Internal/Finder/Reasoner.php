@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal\Finder;
 
+use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Layout\Finder\Reason;
 use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Ground\Units\Length;
 
 /** Says in codes what a layout of a group is good and bad for. */
 final readonly class Reasoner

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Internal\Finder;
 
-use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Layout\Finder\Tie;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Imbrex\Core\Trims\Internal\Ends;
 
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
-use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Trims\EndKind;
 

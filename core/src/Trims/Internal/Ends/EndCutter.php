@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal\Ends;
 
-use Imbrex\Core\Trims\Ends\EndCut;
-use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Trims\EndKind;
+use Imbrex\Core\Trims\Ends\EndCut;
+use Imbrex\Core\Trims\Ends\EndFit;
 
 /**
  * Cuts the end of a trim from its shape, the angles of its edge and what it meets there: each line of its flat reaches as far

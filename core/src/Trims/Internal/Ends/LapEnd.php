@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal\Ends;
 
-use Imbrex\Core\Trims\Ends\EndCut;
 use Imbrex\Core\Trims\EndKind;
+use Imbrex\Core\Trims\Ends\EndCut;
 
 /** Where one length of a trim goes on in the next: the hems of the one below are cut back by the lap, so that they slide together (trade practice). */
 final class LapEnd

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal\Ends;
 
-use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Ground\Geometry\Vector;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Trims\EndKind;
 
 /** Ends of what hangs before a fascia or stands before a wall, and of what is cut square. */

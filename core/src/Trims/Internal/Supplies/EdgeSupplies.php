@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims\Internal\Supplies;
 
-use Imbrex\Core\Ground\Supplies\Supply;
-use Imbrex\Core\Ground\Supplies\SupplyKind;
-use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Builds\LayerRole;
-use Imbrex\Core\Ground\Metalwork\Seal;
-use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\Ground\Metalwork\Seal;
+use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Supplies\SupplyKind;
 use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\TrimRun;
 
