@@ -72,7 +72,7 @@ final class Chromium
         $options->setBinary(__DIR__.'/headless');
         $options->addArguments([
             '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--disable-dev-shm-usage', '--force-device-scale-factor=1', '--force-prefers-reduced-motion',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--disable-dev-shm-usage', '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--disable-features=BackForwardCache',
             '--window-size=1280,800', "--user-data-dir=$profile",
         ]);
         $capabilities = DesiredCapabilities::chrome();

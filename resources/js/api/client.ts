@@ -47,18 +47,13 @@ export function sendFile<T>(path: string, file: File, fields: Record<string, str
     return call<T>('POST', path, form);
 }
 
-export async function call<T>(
-    method: string,
-    path: string,
-    body?: unknown,
-    headers: Record<string, string> = {},
-    again = false,
-): Promise<T> {
+/** @throws OfflineError where no server answers */
+async function ask(method: string, path: string, body: unknown, headers: Record<string, string>): Promise<Response> {
     // Getting in is not done in anybody's name.
     const person = AT_THE_DOOR.test(path) ? null : thePerson();
-    let response: Response;
+    const isAsItIs = body === undefined || typeof body === 'string' || body instanceof FormData;
     try {
-        response = await fetch(`/api/${path}`, {
+        return await fetch(`/api/${path}`, {
             method,
             credentials: 'same-origin',
             headers: {
@@ -68,24 +63,32 @@ export async function call<T>(
                 ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
                 ...headers,
             },
-            body:
-                body === undefined
-                    ? undefined
-                    : typeof body === 'string' || body instanceof FormData
-                      ? body
-                      : JSON.stringify(body),
+            body: isAsItIs ? body : JSON.stringify(body),
         });
     } catch {
         throw new OfflineError();
     }
-    heardOf(response.headers.get('X-Version'));
-    const text = await response.text();
-    let parsed: unknown = null;
+}
+
+/** Null where it is nothing, or no JSON. */
+function parsedOf(text: string): unknown {
     try {
-        parsed = text === '' ? null : JSON.parse(text);
+        return text === '' ? null : JSON.parse(text);
     } catch {
-        parsed = null;
+        return null;
     }
+}
+
+export async function call<T>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+    again = false,
+): Promise<T> {
+    const response = await ask(method, path, body, headers);
+    heardOf(response.headers.get('X-Version'));
+    const parsed = parsedOf(await response.text());
     if (response.status === 419 && !again) {
         // The page is older than its session; asking brings a token of the one there is now.
         await fetch('/api/session', { credentials: 'same-origin', headers: { Accept: 'application/json' } });

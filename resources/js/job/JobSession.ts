@@ -237,6 +237,10 @@ export class JobSession {
                 document = stuck || isSame(left.document, this.view.saved) ? this.view.saved : left.document;
             }
         }
+        this.sent(whole, refused);
+    }
+
+    private sent(whole: JobDocument, refused: Refused[]): void {
         const unchanged = this.view.document === whole;
         if (unchanged) this.turn = null;
         if (unchanged && refused.length === 0) forgetUnsaved(this.job);

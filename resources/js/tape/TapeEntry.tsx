@@ -7,7 +7,8 @@ import { useId, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useJobTape } from './JobTape';
 import { KeyPad } from './KeyPad';
-import { readTape, type Units } from './readTape';
+import { readSigned } from './readSigned';
+import type { Units } from './readTape';
 
 interface TapeEntryProps {
     label: string;
@@ -52,18 +53,21 @@ export function TapeEntry({
     const [tried, setTried] = useState(false);
     const field = useRef<HTMLInputElement>(null);
     const id = useId();
-    const negative = signed && /^\s*[-−]/.test(typed);
-    const reading = readTape(negative ? typed.replace(/^\s*[-−]\s*/, '') : typed, units);
-    const inches = 'inches' in reading ? (negative ? -reading.inches : reading.inches) : 0;
-    const fault = 'fault' in reading ? reading.fault : null;
-    const tooMuch = Math.abs(inches) > most;
-    const showFault = fault !== null && (tried || fault !== 'empty') && (tried || typed.trim() !== '');
+    const { inches, fault } = readSigned(typed, units, signed);
+    const tooMuch = Math.abs(inches ?? 0) > most;
+    const showFault = fault !== null && (tried || (fault !== 'empty' && typed.trim() !== ''));
+    const said = () => {
+        if (showFault) return t(`tape.fault.${fault}`, { typed });
+        if (tooMuch) return t('tape.fault-range', { least: print(0), most: print(most) });
+        if (inches === null) return t('tape.hint');
+        return t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) });
+    };
 
     const leads = typed.trim() === '' ? next : undefined;
 
     const enter = () => {
         if (leads) return leads.go();
-        if ('fault' in reading || tooMuch) {
+        if (inches === null || tooMuch) {
             setTried(true);
             field.current?.focus();
             return;
@@ -90,18 +94,7 @@ export function TapeEntry({
                     inputRef={field}
                     error={showFault || tooMuch}
                     onChange={(event) => setTyped(event.target.value)}
-                    helperText={
-                        showFault
-                            ? t(`tape.fault.${fault}`, { typed })
-                            : tooMuch
-                              ? t('tape.fault-range', { least: print(0), most: print(most) })
-                              : 'inches' in reading
-                                ? t('tape.understood', {
-                                      length: print(inches),
-                                      inches: print(inches, 'nearest', true),
-                                  })
-                                : t('tape.hint')
-                    }
+                    helperText={said()}
                     slotProps={{
                         htmlInput: { autoComplete: 'off', inputMode: 'text', spellCheck: false },
                         input: {

@@ -1,8 +1,9 @@
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useJobTape } from './JobTape';
-import { readTape, type Units } from './readTape';
+import { readSigned } from './readSigned';
+import type { Units } from './readTape';
 
 interface TapeFieldProps {
     label: string;
@@ -36,21 +37,26 @@ export function TapeField({
     const { t } = useTranslation();
     const print = useJobTape();
     const [typed, setTyped] = useState<string | null>(null);
-    const negative = signed && typed !== null && /^\s*[-−]/.test(typed);
-    const reading = typed === null ? null : readTape(negative ? typed.replace(/^\s*[-−]\s*/, '') : typed, units);
-    const inches = reading && 'inches' in reading ? (negative ? -reading.inches : reading.inches) : null;
-    const outside = inches !== null && (inches < (signed ? -most : least) || inches > most);
-    const fault =
-        reading && 'fault' in reading
-            ? t(`tape.fault.${reading.fault}`, { typed: typed ?? '' })
-            : outside
-              ? inches > most && inches / 12 >= least && inches / 12 <= most
-                  ? t('tape.fault-feet', { least: print(least), most: print(most), meant: print(inches / 12) })
-                  : t('tape.fault-range', { least: print(least), most: print(most) })
-              : null;
+    const read = typed === null ? null : readSigned(typed, units, signed);
+    const inches = read?.inches ?? null;
+    const from = signed ? -most : least;
+    const fault = () => {
+        if (read?.fault) return t(`tape.fault.${read.fault}`, { typed: typed ?? '' });
+        if (inches === null || (inches >= from && inches <= most)) return null;
+        const range = { least: print(least), most: print(most) };
+        const feet = inches / 12;
+        return inches > most && feet >= least && feet <= most
+            ? t('tape.fault-feet', { ...range, meant: print(feet) })
+            : t('tape.fault-range', range);
+    };
+    const wrong = fault();
+    const understood = () =>
+        inches === null
+            ? undefined
+            : t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) });
 
     const take = () => {
-        if (typed === null || fault !== null || inches === null) return;
+        if (typed === null || wrong !== null || inches === null) return;
         setTyped(null);
         if (value === null || Math.abs(inches - value) > 1e-9) onChange(inches, typed.trim());
     };
@@ -60,29 +66,25 @@ export function TapeField({
             value={typed ?? (value === null ? '' : print(value))}
             disabled={disabled}
             autoFocus={autoFocus}
-            error={fault !== null && typed !== ''}
-            helperText={
-                typed === null
-                    ? undefined
-                    : (fault ??
-                      (inches === null
-                          ? undefined
-                          : t('tape.understood', { length: print(inches), inches: print(inches, 'nearest', true) })))
-            }
+            error={wrong !== null && typed !== ''}
+            helperText={typed === null ? undefined : (wrong ?? understood())}
             onFocus={(event) => event.target.select()}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={() => (typed?.trim() === '' ? setTyped(null) : take())}
-            onKeyDown={(event) => {
-                if (event.key === 'Enter') {
-                    event.preventDefault();
-                    take();
-                }
-                if (event.key === 'Escape' && typed !== null) {
-                    event.stopPropagation();
-                    setTyped(null);
-                }
-            }}
+            onKeyDown={(event) => onKey(event, take, typed === null ? null : () => setTyped(null))}
             slotProps={{ htmlInput: { autoComplete: 'off', spellCheck: false, 'aria-label': name } }}
         />
     );
+}
+
+/** Enter takes what is typed, Escape leaves it; where nothing is typed, Escape is whatever it is round the field. */
+function onKey(event: KeyboardEvent, take: () => void, leave: (() => void) | null) {
+    if (event.key === 'Enter') {
+        event.preventDefault();
+        take();
+    }
+    if (event.key === 'Escape' && leave) {
+        event.stopPropagation();
+        leave();
+    }
 }

@@ -46,7 +46,7 @@ final class SeamsTest extends BrowserTestCase
         $person->signInAs('Ivo Marsh');
         $this->beginFromFile($person, 'One plan', self::demo('boathouse'));
         $this->goToStation($person, 'Layout');
-        $person->sees('Where the seams fall');
+        $person->sees('Pin this layout');
         $person->waitUntil(fn (): bool => str_contains($person->text("//nav[contains(@class,'rail')]"), 'lengths'));
         $person->driver->executeScript('performance.clearResourceTimings()');
         $person->keys(']');

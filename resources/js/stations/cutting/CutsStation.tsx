@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
+import type { CutsSlice } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 import { StationFrame } from '../../kit/StationFrame';
@@ -19,64 +20,73 @@ export default function CutsStation() {
     const { t } = useTranslation();
     const job = useJob();
     const [params, setParams] = useSearchParams();
-    const [back, setBack] = useState(true);
-    const [taping, setTaping] = useState(false);
-    // There the two lengths, the next piece and its other side stand together.
-    const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const { pick: picked, setPick } = usePick();
     const slice = usePlanSlice(job.id, 'cuts', job.revision, params.get('piece') ?? picked?.panel).data;
-    const panels = slice?.panels ?? [];
-    const card = slice?.card ?? null;
-    const at = panels.findIndex((panel) => panel.id === card?.back.panel);
-    const panel = panels[at];
+    const card = slice?.card;
+    const at = slice?.panels.findIndex((panel) => panel.id === card?.back.panel) ?? -1;
     const pick = (id: string | undefined) => {
-        const face = panels.find((one) => one.id === id)?.face;
+        const face = slice?.panels.find((one) => one.id === id)?.face;
         if (!id || !face) return;
         setParams({ piece: id }, { replace: true });
         setPick({ kind: 'face', id: face, panel: id });
     };
+    if (!card || at < 0)
+        return (
+            <StationFrame title={t('station.cuts')} isHere={slice !== undefined} none={t('layout.no-face')} toSurvey />
+        );
+    return <CardAtWork slice={slice} card={card} at={at} onPick={pick} />;
+}
+
+interface CardAtWorkProps {
+    slice: CutsSlice;
+    card: NonNullable<CutsSlice['card']>;
+    /** Which of the panels it is of. */
+    at: number;
+    onPick: (id: string | undefined) => void;
+}
+
+function CardAtWork({ slice, card, at, onPick }: CardAtWorkProps) {
+    const { t } = useTranslation();
+    const [back, setBack] = useState(true);
+    const [taping, setTaping] = useState(false);
+    // There the two lengths, the next piece and its other side stand together.
+    const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
+    const { panels } = slice;
+    const [panel, next] = [panels[at], panels[at + 1]];
     useHotkeys('f', () => setBack(!back), [back]);
-    useHotkeys('j', () => pick(panels[at + 1]?.id), [at, panels]);
-    useHotkeys('k', () => pick(panels[at - 1]?.id), [at, panels]);
-    const view = card && (back ? card.back : card.face);
-    const steps = panel && (
+    useHotkeys('j', () => onPick(panels[at + 1]?.id), [at, panels]);
+    useHotkeys('k', () => onPick(panels[at - 1]?.id), [at, panels]);
+    const view = back ? card.back : card.face;
+    const steps = (
         <PieceSteps
             panel={panel}
             back={back}
             onFlip={() => setBack(!back)}
-            onNext={panels[at + 1] ? () => pick(panels[at + 1].id) : null}
-            onTape={phone && card?.edges.length ? () => setTaping(true) : null}
+            onNext={next ? () => onPick(next.id) : null}
+            onTape={phone && card.edges.length > 0 ? () => setTaping(true) : null}
         />
     );
     return (
         <StationFrame
             title={t('station.cuts')}
-            isHere={slice !== undefined}
-            none={panel ? null : t('layout.no-face')}
-            toSurvey
-            deckStyle={panel && { flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}
+            isHere
+            deckStyle={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}
             bench={
-                view &&
-                panel &&
-                slice && (
-                    <CutsBench
-                        slice={slice}
-                        view={view}
-                        panel={panel}
-                        onPick={pick}
-                        steps={phone ? null : steps}
-                        taping={taping}
-                        onTaping={setTaping}
-                    />
-                )
+                <CutsBench
+                    slice={slice}
+                    view={view}
+                    panel={panel}
+                    onPick={onPick}
+                    steps={phone ? null : steps}
+                    taping={taping}
+                    onTaping={setTaping}
+                />
             }
-            tape={view && <CutsTape view={view} />}
+            tape={<CutsTape view={view} />}
         >
-            {phone && view && panel && <ArmsLength view={view} back={back} piece={panel.name} steps={steps} />}
-            {slice && panel && <PieceList slice={slice} picked={panel.id} onPick={pick} />}
-            {view && panel && slice && (
-                <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />
-            )}
+            {phone && <ArmsLength view={view} back={back} piece={panel.name} steps={steps} />}
+            <PieceList slice={slice} picked={panel.id} onPick={onPick} />
+            <CardDrawing view={view} back={back} panel={panel} concealed={slice.concealed} />
         </StationFrame>
     );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { usePlanSlice } from '../../api/queries';
 import { useJob } from '../../job/JobContext';
@@ -76,42 +77,30 @@ function EdgesHead({ slice, place: { view, go } }: Shown) {
 }
 
 /** All edges, in plan or as a list, with the one that is picked on the bench. */
-function WholeRoof({ head, slice, place: { view, go } }: Shown & { head: React.ReactNode }) {
+function WholeRoof({ head, slice, place: { view, go } }: Shown & { head: ReactNode }) {
     const { t } = useTranslation();
     const section = slice?.section ?? null;
-    const shown = useShownLayers(section);
+    const { on, layer, pick } = useShownLayers(section);
+    if (!slice || !section) return <StationFrame title={t('edges.title')} head={head} isHere={slice !== undefined} />;
     return (
         <StationFrame
             title={t('edges.title')}
             head={head}
-            isHere={slice !== undefined}
+            isHere
             bench={
-                section && (
-                    <EdgesBench
-                        key={section.edge}
-                        section={section}
-                        on={shown.on}
-                        picked={shown.layer?.key ?? null}
-                        onPick={shown.pick}
-                    />
-                )
+                <EdgesBench key={section.edge} section={section} on={on} picked={layer?.key ?? null} onPick={pick} />
             }
-            tape={section && shown.layer && <LayerTape section={section} layer={shown.layer} />}
+            tape={layer && <LayerTape section={section} layer={layer} />}
         >
-            {slice && view === 'roof' && (
+            {view === 'roof' ? (
                 <EdgePlan
                     slice={slice}
-                    picked={section?.edge ?? null}
+                    picked={section.edge}
                     onPick={(edge) => go({ edge })}
                     onCorner={(corner) => go({ view: 'corners', corner })}
                 />
-            )}
-            {slice && view === 'schedule' && (
-                <EdgeSchedule
-                    slice={slice}
-                    picked={section?.edge ?? null}
-                    onPick={(edge) => go({ edge, view: 'section' })}
-                />
+            ) : (
+                <EdgeSchedule slice={slice} picked={section.edge} onPick={(edge) => go({ edge, view: 'section' })} />
             )}
         </StationFrame>
     );

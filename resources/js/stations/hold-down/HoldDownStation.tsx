@@ -8,6 +8,7 @@ import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 import { Chips } from '../../kit/Chips';
 import { StationFrame } from '../../kit/StationFrame';
+import { useParam, usePickedFace } from '../../kit/usePickedFace';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeStrip } from '../../tape/TapeStrip';
@@ -21,100 +22,99 @@ import { SnowForm } from './SnowForm';
 export default function HoldDownStation() {
     const { t } = useTranslation();
     const job = useJob();
-    const { pick, setPick } = usePick();
-    const [params, setParams] = useSearchParams();
-    const [picked, setPicked] = useState<{ face: string; seam: number } | null>(null);
-    const slice = usePlanSlice(
-        job.id,
-        'hold-down',
-        job.revision,
-        params.get('face') ?? (pick?.kind === 'face' ? pick.id : null),
-    ).data;
-    const held = slice?.face ?? null;
-    const typed = params.get('metal');
-    const metalF = typed === null || Number.isNaN(Number(typed)) ? null : Number(typed);
-    const hem = usePlanSlice(job.id, 'hem', job.revision, held?.id ?? null, held !== null, { metalF }).data;
-    const [marking, setMarking] = useState<GuardedFor | null>(null);
-    const setParam = useCallback(
-        (key: string, value: string | null) =>
-            setParams(
-                (was) => {
-                    const next = new URLSearchParams(was);
-                    if (value === null) next.delete(key);
-                    else next.set(key, value);
-                    return next;
-                },
-                { replace: true },
-            ),
-        [setParams],
-    );
-    const onMetal = useCallback(
-        (metal: number | null) => setParam('metal', metal === null ? null : String(metal)),
-        [setParam],
-    );
+    const slice = usePlanSlice(job.id, 'hold-down', job.revision, usePickedFace()).data;
+    const held = slice?.face;
     const face = slice?.faces.find((one) => one.id === held?.id);
-    const wanted = picked && picked.face === held?.id ? picked.seam : held?.shown;
-    const seam = held?.seams.find((one) => one.number === wanted);
-    const go = (step: number) => {
-        if (!held || !seam) return;
-        const next = held.seams[held.seams.indexOf(seam) + step];
-        if (next) setPicked({ face: held.id, seam: next.number });
-    };
-    useHotkeys('left', () => go(-1), [held, seam]);
-    useHotkeys('right', () => go(1), [held, seam]);
-    const onMark = (kind: GuardedFor, of: HeldFace) => (from: number, to: number) => {
-        job.edit((d) => addPlace(d, { face: of.id, from, to, for: kind }));
+    if (!held || !face)
+        return <StationFrame title={t('hold.title')} isHere={slice !== undefined} none={t('hold.none')} toSurvey />;
+    return <HeldFaceAtWork key={held.id} slice={slice} held={held} face={face} />;
+}
+
+interface AtWork {
+    slice: HoldDownSlice;
+    held: HeldFace;
+    face: HoldDownSlice['faces'][number];
+}
+
+function HeldFaceAtWork({ slice, held, face }: AtWork) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const { seam, setSeam } = useSeam(held);
+    const [marking, setMarking] = useState<GuardedFor | null>(null);
+    const onMark = (kind: GuardedFor) => (from: number, to: number) => {
+        job.edit((d) => addPlace(d, { face: held.id, from, to, for: kind }));
         setMarking(null);
-    };
-    const onFace = (id: string) => {
-        setParam('face', id);
-        setPick({ kind: 'face', id });
     };
     return (
         <StationFrame
             title={t('hold.title')}
-            head={slice && <FacesHead slice={slice} onFace={onFace} />}
-            isHere={slice !== undefined}
-            none={held ? null : t('hold.none')}
-            toSurvey
+            head={<FacesHead slice={slice} />}
+            isHere
             bench={
-                slice &&
-                held && (
-                    <HoldBench
-                        slice={slice}
-                        held={held}
-                        hem={hem ? <HemGap hem={hem} metalF={metalF} onMetal={onMetal} /> : null}
-                        snow={<SnowForm slice={slice} held={held} marking={marking} onMarking={setMarking} />}
-                    />
-                )
+                <HoldBench
+                    slice={slice}
+                    held={held}
+                    hem={<HemToday face={held.id} />}
+                    snow={<SnowForm slice={slice} held={held} marking={marking} onMarking={setMarking} />}
+                />
             }
             tape={
-                held && (
-                    <>
-                        {seam && <SeamTape seam={seam} />}
-                        {held.rows.length > 0 && <RowsTape held={held} />}
-                    </>
-                )
+                <>
+                    {seam && <SeamTape seam={seam} />}
+                    {held.rows.length > 0 && <RowsTape held={held} />}
+                </>
             }
         >
-            {slice && held && face && (
-                <HoldDrawing
-                    key={held.id}
-                    face={face}
-                    held={held}
-                    isEstimate={slice.wind.kind === 'estimate'}
-                    seam={seam ?? null}
-                    onSeam={(number) => setPicked({ face: held.id, seam: number })}
-                    onMark={marking ? onMark(marking, held) : null}
-                />
-            )}
+            <HoldDrawing
+                face={face}
+                held={held}
+                isEstimate={slice.wind.kind === 'estimate'}
+                seam={seam}
+                onSeam={setSeam}
+                onMark={marking ? onMark(marking) : null}
+            />
         </StationFrame>
     );
 }
 
-function FacesHead({ slice, onFace }: { slice: HoldDownSlice; onFace: (id: string) => void }) {
+/** The seam whose clips are on the tape; arrows go from one to the next. */
+function useSeam(held: HeldFace) {
+    const [picked, setSeam] = useState<number | null>(null);
+    const wanted = picked ?? held.shown;
+    const at = held.seams.findIndex((one) => one.number === wanted);
+    const go = (step: number) => {
+        const next = at < 0 ? undefined : held.seams[at + step];
+        if (next) setSeam(next.number);
+    };
+    useHotkeys('left', () => go(-1), [held, at]);
+    useHotkeys('right', () => go(1), [held, at]);
+    return { seam: held.seams[at] ?? null, setSeam };
+}
+
+/** How far hems are set today, by how warm the metal is. */
+function HemToday({ face }: { face: string }) {
+    const job = useJob();
+    const [params] = useSearchParams();
+    const setParam = useParam();
+    const typed = params.get('metal');
+    const metalF = typed === null || Number.isNaN(Number(typed)) ? null : Number(typed);
+    const hem = usePlanSlice(job.id, 'hem', job.revision, face, true, { metalF }).data;
+    const onMetal = useCallback(
+        (metal: number | null) => setParam('metal', metal === null ? null : String(metal)),
+        [setParam],
+    );
+    return hem ? <HemGap hem={hem} metalF={metalF} onMetal={onMetal} /> : null;
+}
+
+function FacesHead({ slice }: { slice: HoldDownSlice }) {
     const { t } = useTranslation();
     const print = useJobTape();
+    const { setPick } = usePick();
+    const setParam = useParam();
+    const onFace = (id: string) => {
+        setParam('face', id);
+        setPick({ kind: 'face', id });
+    };
     return (
         <>
             <Chips

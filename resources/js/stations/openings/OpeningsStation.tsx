@@ -2,12 +2,13 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
-import type { OpeningPiece, OpeningView } from '../../contracts/openings';
+import type { OpeningPiece, OpeningsSlice, OpeningView } from '../../contracts/openings';
 import { useJob } from '../../job/JobContext';
 import { LayerSlider } from '../../bench/LayerSlider';
 import { Chips } from '../../kit/Chips';
 import { PickField } from '../../kit/PickField';
 import { StationFrame } from '../../kit/StationFrame';
+import { useParam } from '../../kit/usePickedFace';
 import { useJobTape } from '../../tape/JobTape';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { OpeningAbove } from './OpeningAbove';
@@ -24,77 +25,92 @@ type View = (typeof VIEWS)[number];
 export default function OpeningsStation() {
     const { t } = useTranslation();
     const job = useJob();
-    const [params, setParams] = useSearchParams();
+    const [params] = useSearchParams();
+    const setParam = useParam();
     const slice = usePlanSlice(job.id, 'openings', job.revision, params.get('opening')).data;
-    const opening = slice?.opening ?? null;
+    const opening = slice?.opening;
+    const onOpening = (id: string) => setParam('opening', id);
+    if (!opening)
+        return (
+            <StationFrame
+                title={t('station.openings')}
+                isHere={slice !== undefined}
+                none={t('openings.none')}
+                bench={<OpeningsBench slice={slice} piece={null} onPick={() => undefined} onOpening={onOpening} />}
+            />
+        );
+    return <OpeningAtWork slice={slice} opening={opening} onOpening={onOpening} />;
+}
+
+interface OpeningAtWorkProps {
+    slice: OpeningsSlice;
+    opening: OpeningView;
+    onOpening: (id: string) => void;
+}
+
+function OpeningAtWork({ slice, opening, onOpening }: OpeningAtWorkProps) {
+    const { t } = useTranslation();
+    const [params] = useSearchParams();
+    const setParam = useParam();
     // A boot is one piece, and comes as it is.
-    const views = VIEWS.filter((one) => opening?.kind !== 'pipe' || one === 'above' || one === 'place');
+    const views = VIEWS.filter((one) => opening.kind !== 'pipe' || one === 'above' || one === 'place');
     const view: View = views.find((one) => one === params.get('view')) ?? 'above';
-    // Of the opening that is shown: how many pieces are on, and which of them is picked.
-    const [shown, setShown] = useState<{ of: string; on?: number; piece?: string }>({ of: '' });
-    const own = shown.of === opening?.id ? shown : { of: opening?.id ?? '' };
-    const all = opening?.pieces.length ?? 0;
-    const on = Math.min(own.on ?? Infinity, all);
-    const piece =
-        opening?.pieces.find((one) => one.key === own.piece) ??
-        opening?.pieces.find((one) => one.flat.length > 0) ??
-        opening?.pieces[0] ??
-        null;
-    const go = (next: Record<string, string>) =>
-        setParams({ ...Object.fromEntries(params.entries()), ...next }, { replace: true });
-    const nothing = opening === null ? 'openings.none' : all === 0 && view !== 'place' ? 'openings.no-pieces' : null;
-    const pick = (key: string) => setShown({ ...own, piece: key });
+    const { on, piece, pick, lay, leave } = useShownPieces(opening);
+    const all = opening.pieces.length;
+    const isBare = all === 0 && view !== 'place';
     const show = (next: View) => {
         // Flats open on a piece that has one; one without is shown where it is picked there.
-        if (next === 'flat' && piece?.flat.length === 0) setShown({ ...own, piece: undefined });
-        go({ view: next });
+        if (next === 'flat' && piece?.flat.length === 0) leave();
+        setParam('view', next);
     };
     return (
         <StationFrame
             title={t('station.openings')}
             head={
-                slice &&
-                opening && (
-                    <>
-                        <Chips
-                            all={views.map((one) => ({ key: one, name: t(`openings.view.${one}`) }))}
-                            picked={view}
-                            onPick={show}
-                        />
-                        <span className="spacer" />
-                        <PickField
-                            label={t('openings.pick')}
-                            value={opening.id}
-                            all={slice.openings.map(({ id, name, faceName }) => ({
-                                id,
-                                name: `${name} · ${faceName}`,
-                            }))}
-                            onPick={(id) => go({ opening: id })}
-                        />
-                    </>
-                )
-            }
-            isHere={slice !== undefined}
-            none={nothing && t(nothing)}
-            bench={<OpeningsBench slice={slice} piece={piece} onPick={pick} onOpening={(id) => go({ opening: id })} />}
-            tape={opening && piece && piece.marks.length > 0 && <PieceTape piece={piece} />}
-        >
-            {opening && !nothing && <Deck view={view} opening={opening} on={on} piece={piece} onPick={pick} />}
-            {opening && all > 1 && isLaid(view) && (
                 <>
-                    <LayerSlider
-                        label={t('openings.pieces-on')}
-                        count={all}
-                        on={on}
-                        onChange={(next) =>
-                            setShown({ of: opening.id, on: next, piece: opening.pieces[next - 1]?.key })
-                        }
+                    <Chips
+                        all={views.map((one) => ({ key: one, name: t(`openings.view.${one}`) }))}
+                        picked={view}
+                        onPick={show}
                     />
+                    <span className="spacer" />
+                    <PickField
+                        label={t('openings.pick')}
+                        value={opening.id}
+                        all={slice.openings.map(({ id, name, faceName }) => ({ id, name: `${name} · ${faceName}` }))}
+                        onPick={onOpening}
+                    />
+                </>
+            }
+            isHere
+            none={isBare ? t('openings.no-pieces') : null}
+            bench={<OpeningsBench slice={slice} piece={piece} onPick={pick} onOpening={onOpening} />}
+            tape={piece && piece.marks.length > 0 && <PieceTape piece={piece} />}
+        >
+            {!isBare && <Deck view={view} opening={opening} on={on} piece={piece} onPick={pick} />}
+            {all > 1 && isLaid(view) && (
+                <>
+                    <LayerSlider label={t('openings.pieces-on')} count={all} on={on} onChange={lay} />
                     <p className="muted small">{t(UNDER[view])}</p>
                 </>
             )}
         </StationFrame>
     );
+}
+
+/** Of the opening that is shown: how many pieces are on, and which of them is picked. */
+function useShownPieces(opening: OpeningView) {
+    const [shown, setShown] = useState<{ of: string; on?: number; piece?: string }>({ of: '' });
+    const own = shown.of === opening.id ? shown : { of: opening.id };
+    const { pieces } = opening;
+    const picked = pieces.find((one) => one.key === own.piece);
+    return {
+        on: Math.min(own.on ?? Infinity, pieces.length),
+        piece: picked ?? pieces.find((one) => one.flat.length > 0) ?? pieces[0] ?? null,
+        pick: (piece: string) => setShown({ ...own, piece }),
+        lay: (next: number) => setShown({ of: opening.id, on: next, piece: pieces[next - 1]?.key }),
+        leave: () => setShown({ ...own, piece: undefined }),
+    };
 }
 
 /** What is said under a drawing whose pieces are laid one after the other. */

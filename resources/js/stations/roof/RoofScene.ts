@@ -90,11 +90,7 @@ export class RoofScene {
     mark(pick: Pick | null) {
         for (const one of this.model.children) {
             const own = one.userData.pick as Pick | undefined;
-            const chosen =
-                own !== undefined &&
-                pick !== null &&
-                ((own.kind === pick.kind && own.id === pick.id) ||
-                    (pick.kind === 'block' && own.kind === 'face' && own.id.startsWith(`${pick.id}.`)));
+            const chosen = own !== undefined && pick !== null && isOf(own, pick);
             if (one instanceof THREE.Mesh && own)
                 (one.material as THREE.MeshPhongMaterial).color.copy(
                     chosen && !pick?.panel ? colour('chalk') : this.metal(),
@@ -281,3 +277,8 @@ export class RoofScene {
         setTimeout(() => this.onSeen(seen));
     }
 }
+
+/** Whether something is what was picked, or a face of the block that was. */
+const isOf = (own: Pick, pick: Pick): boolean =>
+    (own.kind === pick.kind && own.id === pick.id) ||
+    (pick.kind === 'block' && own.kind === 'face' && own.id.startsWith(`${pick.id}.`));

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Plane, SurveyPlane } from '../../contracts/survey';
+import type { Adoption, Plane, SurveyPlane } from '../../contracts/survey';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { Len } from '../../tape/Len';
@@ -28,9 +28,7 @@ interface SurveyBenchProps {
 /** The decision at hand: who agrees, how square it is, how much longer to order, what to tape next. */
 export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBenchProps) {
     const { t } = useTranslation();
-    const pitch = usePitch();
     const { mayChange } = useJob();
-    const { quantity } = partsOf(name);
     const [led, setLed] = useState<Name | null>(null);
     const after = survey?.tapeNext.find((one) => one !== name);
     const next = after
@@ -46,35 +44,7 @@ export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBench
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h1>{t('quantity', named(name, plane.shape))}</h1>
-            <p className="muted">
-                {adoption
-                    ? t('survey.adopted-how', { count: adoption.comparisons.length, quantity, source: adoption.source })
-                    : t('survey.none-yet')}
-            </p>
-            {adoption && (
-                <p className="big" data-testid="adopted" style={{ margin: '4px 0 2px' }}>
-                    {quantity === 'pitch' ? pitch(adoption.value) : <Len inches={adoption.value} />}
-                </p>
-            )}
-            {adoption && adoption.comparisons.length > 1 && (
-                <p className="muted">
-                    {quantity === 'pitch' ? (
-                        t(
-                            'survey.spread-pitch',
-                            spreadOf(
-                                adoption.comparisons
-                                    .filter((one) => one.source === adoption.source)
-                                    .map((one) => one.value),
-                                pitch,
-                            ),
-                        )
-                    ) : (
-                        <>
-                            {t('survey.spread')} <Len inches={adoption.spread} />
-                        </>
-                    )}
-                </p>
-            )}
+            <Adopted name={name} adoption={adoption} />
             <Readings
                 key={name}
                 plane={plane}
@@ -86,57 +56,12 @@ export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBench
                 led={led === name}
             />
             {survey && <Findings findings={survey.findings} />}
-            {survey && survey.tapeNext.length > 0 && (
-                <section>
-                    <h2>{t('survey.tape-next')}</h2>
-                    <div className="rowed">
-                        {survey.tapeNext.map((one) => (
-                            <button key={one} type="button" className="chip" onClick={() => onPick(one)}>
-                                {t('quantity', named(one, plane.shape))}
-                            </button>
-                        ))}
-                    </div>
-                </section>
-            )}
+            {survey && <TapeNext plane={plane} survey={survey} onPick={onPick} />}
             {survey && <Closure plane={plane} survey={survey} onPick={onPick} />}
             <PlaneShape plane={plane} survey={survey} onPick={onPick} />
             {survey && <ExtraToOrder survey={survey} />}
             {survey && <Squareness survey={survey} plane={plane} />}
-            <section>
-                <h2>{t('survey.all')}</h2>
-                <table className="plain">
-                    <tbody>
-                        {namesFor(plane, survey?.corners ?? plane.edges?.length ?? 4).map((one) => {
-                            const known = survey?.adoptions[one];
-                            return (
-                                <tr key={one}>
-                                    <th scope="row">
-                                        <button
-                                            type="button"
-                                            className="linkish"
-                                            onClick={() => onPick(one)}
-                                            aria-current={one === name}
-                                        >
-                                            {t('quantity', named(one, plane.shape))}
-                                        </button>
-                                    </th>
-                                    <td className="n">
-                                        {known ? (
-                                            one === 'pitch' ? (
-                                                pitch(known.value)
-                                            ) : (
-                                                <Len inches={known.value} />
-                                            )
-                                        ) : (
-                                            <span className="muted">—</span>
-                                        )}
-                                    </td>
-                                </tr>
-                            );
-                        })}
-                    </tbody>
-                </table>
-            </section>
+            <AllQuantities plane={plane} survey={survey} name={name} onPick={onPick} />
             <DeckNotes plane={plane} disabled={!mayChange} old={survey?.old ?? null} />
             <Tips places={tipPlaces('survey')} />
             <h2>{t('mind')}</h2>
@@ -148,4 +73,110 @@ export function SurveyBench({ plane, survey, name, onPick, beyond }: SurveyBench
 /** Between which slopes the gauge's readings lie. */
 function spreadOf(read: number[], print: (riseIn12: number) => string) {
     return { low: print(Math.min(...read)), high: print(Math.max(...read)) };
+}
+
+/** What is adopted of a quantity, and how far its readings lie apart. */
+function Adopted({ name, adoption }: { name: Name; adoption: Adoption | undefined }) {
+    const { t } = useTranslation();
+    const { quantity } = partsOf(name);
+    if (!adoption) return <p className="muted">{t('survey.none-yet')}</p>;
+    const { comparisons, source } = adoption;
+    return (
+        <>
+            <p className="muted">{t('survey.adopted-how', { count: comparisons.length, quantity, source })}</p>
+            <p className="big" data-testid="adopted" style={{ margin: '4px 0 2px' }}>
+                <Value name={name} value={adoption.value} />
+            </p>
+            {comparisons.length > 1 && <Spread isPitch={quantity === 'pitch'} adoption={adoption} />}
+        </>
+    );
+}
+
+function Spread({ isPitch, adoption }: { isPitch: boolean; adoption: Adoption }) {
+    const { t } = useTranslation();
+    const pitch = usePitch();
+    const own = adoption.comparisons.filter((one) => one.source === adoption.source).map((one) => one.value);
+    return (
+        <p className="muted">
+            {isPitch ? (
+                t('survey.spread-pitch', spreadOf(own, pitch))
+            ) : (
+                <>
+                    {t('survey.spread')} <Len inches={adoption.spread} />
+                </>
+            )}
+        </p>
+    );
+}
+
+function Value({ name, value }: { name: Name; value: number }) {
+    const pitch = usePitch();
+    return name === 'pitch' ? pitch(value) : <Len inches={value} />;
+}
+
+interface OfPlane {
+    plane: Plane;
+    survey: SurveyPlane;
+    onPick: (name: Name) => void;
+}
+
+function TapeNext({ plane, survey, onPick }: OfPlane) {
+    const { t } = useTranslation();
+    if (survey.tapeNext.length === 0) return null;
+    return (
+        <section>
+            <h2>{t('survey.tape-next')}</h2>
+            <div className="rowed">
+                {survey.tapeNext.map((one) => (
+                    <button key={one} type="button" className="chip" onClick={() => onPick(one)}>
+                        {t('quantity', named(one, plane.shape))}
+                    </button>
+                ))}
+            </div>
+        </section>
+    );
+}
+
+/** Every quantity of the plane, and what is adopted of it. */
+function AllQuantities({
+    plane,
+    survey,
+    name,
+    onPick,
+}: Omit<OfPlane, 'survey'> & { survey: SurveyPlane | undefined; name: Name }) {
+    const { t } = useTranslation();
+    const corners = survey?.corners ?? plane.edges?.length ?? 4;
+    return (
+        <section>
+            <h2>{t('survey.all')}</h2>
+            <table className="plain">
+                <tbody>
+                    {namesFor(plane, corners).map((one) => {
+                        const known = survey?.adoptions[one];
+                        return (
+                            <tr key={one}>
+                                <th scope="row">
+                                    <button
+                                        type="button"
+                                        className="linkish"
+                                        onClick={() => onPick(one)}
+                                        aria-current={one === name}
+                                    >
+                                        {t('quantity', named(one, plane.shape))}
+                                    </button>
+                                </th>
+                                <td className="n">
+                                    {known ? (
+                                        <Value name={one} value={known.value} />
+                                    ) : (
+                                        <span className="muted">—</span>
+                                    )}
+                                </td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+        </section>
+    );
 }

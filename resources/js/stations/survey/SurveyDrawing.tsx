@@ -4,7 +4,7 @@ import type { PlanPoint } from '../../contracts/plan';
 import { EdgeLine, type EdgeKind } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
-import { blankOf, nameOf, runsByCorner, type Name } from './quantities';
+import { blankOf, nameOf, runsByCorner, type Name, type Shape } from './quantities';
 import { useUsualEdges } from './useUsualEdges';
 import { inwardOf, Corner, Dimension, Diagonal, UpTheSlope, PitchSign } from './measures';
 
@@ -32,23 +32,11 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
     ];
     const byCorner = runsByCorner(shape) || plane.outline !== undefined;
     const fourSided = outline.length === 4 && !runsByCorner(shape);
-    const dimensions: { quantity: Name; from: PlanPoint; to: PlanPoint; out: number; slant?: boolean }[] = fourSided
-        ? [
-              { quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 },
-              { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 42 : 50 },
-              { quantity: 'ridge', from: side(2)[0], to: side(2)[1], out: 40 },
-              { quantity: 'leftRake', from: side(3)[0], to: side(3)[1], out: compact ? 42 : 50 },
-          ]
-        : shape === 'triangle' && outline.length === 3
-          ? [
-                { quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 },
-                { quantity: 'rightRake', from: side(1)[0], to: side(1)[1], out: compact ? 42 : 50 },
-                { quantity: 'leftRake', from: side(2)[0], to: side(2)[1], out: compact ? 42 : 50 },
-            ]
-          : runsByCorner(shape)
-            ? [{ quantity: 'eave', from: side(0)[0], to: side(0)[1], out: 34 }]
-            : [];
+    const dimensions = dimensionsOf(shape, outline.length, side, compact ? 42 : 50);
     const [low, right, high, left] = outline.map((corner) => view.at(...corner));
+    const between = (plane.readings ?? []).filter(
+        (one) => one.quantity === 'between' && Math.max(one.to ?? 0, one.corner ?? 0) < outline.length,
+    );
     return (
         <>
             <div className="drawing" ref={box}>
@@ -58,26 +46,8 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                     aria-label={t('survey.drawing', { plane: plane.name })}
                 >
                     <polygon className="metal" points={pointsOf(outline, view)} opacity={known ? 1 : 0.45} />
-                    {fourSided && (
-                        <line
-                            x1={low[0]}
-                            y1={low[1]}
-                            x2={high[0]}
-                            y2={high[1]}
-                            stroke="var(--seam)"
-                            strokeDasharray="2 6"
-                        />
-                    )}
-                    {fourSided && (
-                        <line
-                            x1={right[0]}
-                            y1={right[1]}
-                            x2={left[0]}
-                            y2={left[1]}
-                            stroke="var(--seam)"
-                            strokeDasharray="2 6"
-                        />
-                    )}
+                    {fourSided && <Thread from={low} to={high} />}
+                    {fourSided && <Thread from={right} to={left} />}
                     {!runsByCorner(shape) && (
                         <UpTheSlope
                             compact={compact}
@@ -105,28 +75,20 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                             onPick={onPick}
                         />
                     ))}
-                    {fourSided && !compact && (
-                        <Diagonal
-                            quantity="diagonalRight"
-                            from={low}
-                            to={high}
-                            share={0.2}
-                            survey={survey}
-                            active={quantity === 'diagonalRight'}
-                            onPick={onPick}
-                        />
-                    )}
-                    {fourSided && !compact && (
-                        <Diagonal
-                            quantity="diagonalLeft"
-                            from={left}
-                            to={right}
-                            share={0.8}
-                            survey={survey}
-                            active={quantity === 'diagonalLeft'}
-                            onPick={onPick}
-                        />
-                    )}
+                    {fourSided &&
+                        !compact &&
+                        DIAGONALS.map(({ name, share }, i) => (
+                            <Diagonal
+                                key={name}
+                                quantity={name}
+                                from={i === 0 ? low : left}
+                                to={i === 0 ? high : right}
+                                share={share}
+                                survey={survey}
+                                active={quantity === name}
+                                onPick={onPick}
+                            />
+                        ))}
                     {byCorner &&
                         outline.map((corner, i) => (
                             <Corner
@@ -140,37 +102,23 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                                 onPick={onPick}
                             />
                         ))}
-                    {(plane.readings ?? [])
-                        .filter(
-                            (reading) =>
-                                reading.quantity === 'between' &&
-                                (reading.to ?? 0) < outline.length &&
-                                (reading.corner ?? 0) < outline.length,
-                        )
-                        .map((one) => {
-                            const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
-                            return (
-                                <g key={one.id}>
-                                    <line
-                                        x1={from[0]}
-                                        y1={from[1]}
-                                        x2={to[0]}
-                                        y2={to[1]}
-                                        stroke="var(--seam)"
-                                        strokeDasharray="2 6"
-                                    />
-                                    <Diagonal
-                                        quantity={nameOf(one)}
-                                        from={from}
-                                        to={to}
-                                        share={0.5}
-                                        survey={survey}
-                                        active={quantity === nameOf(one)}
-                                        onPick={onPick}
-                                    />
-                                </g>
-                            );
-                        })}
+                    {between.map((one) => {
+                        const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
+                        return (
+                            <g key={one.id}>
+                                <Thread from={from} to={to} />
+                                <Diagonal
+                                    quantity={nameOf(one)}
+                                    from={from}
+                                    to={to}
+                                    share={0.5}
+                                    survey={survey}
+                                    active={quantity === nameOf(one)}
+                                    onPick={onPick}
+                                />
+                            </g>
+                        );
+                    })}
                     <PitchSign
                         survey={survey}
                         x={size[0] - ((survey?.riseIn12 ?? null) === null ? 138 : compact ? 96 : 118)}
@@ -182,4 +130,34 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
             <Legend kinds={edges} />
         </>
     );
+}
+
+const DIAGONALS = [
+    { name: 'diagonalRight', share: 0.2 },
+    { name: 'diagonalLeft', share: 0.8 },
+] as const;
+
+/** Where a tape lies across the plane. */
+function Thread({ from, to }: { from: PlanPoint; to: PlanPoint }) {
+    return <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="var(--seam)" strokeDasharray="2 6" />;
+}
+
+/** What is dimensioned along the sides of a plane of this shape, and how far out. */
+function dimensionsOf(
+    shape: Shape,
+    corners: number,
+    side: (i: number) => [PlanPoint, PlanPoint],
+    beside: number,
+): { quantity: Name; from: PlanPoint; to: PlanPoint; out: number }[] {
+    const along = (quantity: Name, i: number, out: number) => {
+        const [from, to] = side(i);
+        return { quantity, from, to, out };
+    };
+    const eave = along('eave', 0, 34);
+    if (runsByCorner(shape)) return [eave];
+    if (corners === 4)
+        return [eave, along('rightRake', 1, beside), along('ridge', 2, 40), along('leftRake', 3, beside)];
+    return shape === 'triangle' && corners === 3
+        ? [eave, along('rightRake', 1, beside), along('leftRake', 2, beside)]
+        : [];
 }

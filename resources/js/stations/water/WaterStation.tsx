@@ -35,20 +35,7 @@ export default function WaterStation() {
     return (
         <StationFrame
             title={t('water.title')}
-            head={
-                wet && (
-                    <>
-                        <button type="button" className="chip" aria-pressed={rain} onClick={() => setRain(!rain)}>
-                            {t('water.rain-on')}
-                        </button>
-                        <button type="button" className="chip" aria-pressed={round} onClick={() => setRound(!round)}>
-                            {t('water.round')}
-                        </button>
-                        <span className="spacer" />
-                        <span className="muted">{t(round ? 'water.turned' : 'water.click')}</span>
-                    </>
-                )
-            }
+            head={wet && <ViewsHead rain={rain} onRain={setRain} round={round} onRound={setRound} />}
             isHere={slice !== undefined}
             none={isDry ? t('water.none') : null}
             toSurvey
@@ -58,6 +45,29 @@ export default function WaterStation() {
             {wet && round && <WaterRound slice={wet} path={run} />}
             {wet && !round && <WaterDrawing slice={wet} rain={rain} path={run} drop={drop} onDrop={setDrop} />}
         </StationFrame>
+    );
+}
+
+interface ViewsHeadProps {
+    rain: boolean;
+    onRain: (rain: boolean) => void;
+    round: boolean;
+    onRound: (round: boolean) => void;
+}
+
+function ViewsHead({ rain, onRain, round, onRound }: ViewsHeadProps) {
+    const { t } = useTranslation();
+    return (
+        <>
+            <button type="button" className="chip" aria-pressed={rain} onClick={() => onRain(!rain)}>
+                {t('water.rain-on')}
+            </button>
+            <button type="button" className="chip" aria-pressed={round} onClick={() => onRound(!round)}>
+                {t('water.round')}
+            </button>
+            <span className="spacer" />
+            <span className="muted">{t(round ? 'water.turned' : 'water.click')}</span>
+        </>
     );
 }
 
