@@ -22,6 +22,9 @@ final class KeptResults implements Results
     /** Unpacked, one of so many bytes takes more memory than a server need have for what is small. */
     private const LARGE = 16_000_000;
 
+    /** Bytes taken off the shelf by now: a plan comes in parts. */
+    private int $taken = 0;
+
     /** Nanoseconds taken by what was worked within what is being worked. */
     private int $within = 0;
 
@@ -54,7 +57,8 @@ final class KeptResults implements Results
         if ($kept === null) {
             return null;
         }
-        if (strlen($kept) > self::LARGE) {
+        $this->taken += strlen($kept);
+        if ($this->taken > self::LARGE) {
             Workshop::makeRoom();
         }
         try {

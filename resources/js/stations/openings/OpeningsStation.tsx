@@ -8,7 +8,7 @@ import { LayerSlider } from '../../bench/LayerSlider';
 import { Chips } from '../../kit/Chips';
 import { PickField } from '../../kit/PickField';
 import { StationFrame } from '../../kit/StationFrame';
-import { useParam } from '../../kit/usePickedFace';
+import { useParam } from '../../kit/useParam';
 import { useJobTape } from '../../tape/JobTape';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { OpeningAbove } from './OpeningAbove';
