@@ -51,7 +51,6 @@ export function sendFile<T>(path: string, file: File, fields: Record<string, str
 async function ask(method: string, path: string, body: unknown, headers: Record<string, string>): Promise<Response> {
     // Getting in is not done in anybody's name.
     const person = AT_THE_DOOR.test(path) ? null : thePerson();
-    const isAsItIs = body === undefined || typeof body === 'string' || body instanceof FormData;
     try {
         return await fetch(`/api/${path}`, {
             method,
@@ -63,11 +62,16 @@ async function ask(method: string, path: string, body: unknown, headers: Record<
                 ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
                 ...headers,
             },
-            body: isAsItIs ? body : JSON.stringify(body),
+            body: sentAs(body),
         });
     } catch {
         throw new OfflineError();
     }
+}
+
+function sentAs(body: unknown): BodyInit | undefined {
+    if (body === undefined) return undefined;
+    return typeof body === 'string' || body instanceof FormData ? body : JSON.stringify(body);
 }
 
 /** Null where it is nothing, or no JSON. */
