@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CrewBuildController;
 use App\Http\Controllers\CrewController;
+use App\Http\Controllers\FactController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InvitationController;
@@ -66,6 +67,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
             Route::get('plan/{slice}', [PlanController::class, 'slice']);
             Route::get('card', [PlanController::class, 'card']);
             Route::get('tiles', [PlanController::class, 'tiles']);
+            Route::get('facts', [FactController::class, 'index']);
             Route::get('orders', [OrderController::class, 'index']);
             Route::get('orders/{order}/files/{name}', [OrderController::class, 'file'])->where('name', '[a-z-]+\.[a-z]+');
             Route::get('files', [FileController::class, 'index']);
@@ -82,6 +84,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(function (): void 
         });
         Route::post('revisions', [RevisionController::class, 'keepAside'])->can('update', 'job')->middleware('throttle:saves');
         Route::post('revisions/{number}/restore', [RevisionController::class, 'restore'])->can('update', 'job')->middleware('throttle:saves');
+        Route::post('facts', [FactController::class, 'store'])->can('tell', 'job')->middleware('throttle:facts');
         Route::post('orders', [OrderController::class, 'store'])->can('release', 'job')->middleware('throttle:entries');
         Route::post('copy', [JobController::class, 'duplicate'])->can('duplicate', 'job')->middleware('throttle:entries');
         Route::put('archive', [JobController::class, 'archive'])->can('archive', 'job');

@@ -37,7 +37,7 @@ final class HonestRequests
         $documents = array_map(static fn (string $file): mixed => json_decode((string) file_get_contents($file)), glob(database_path('demo/*.json')) ?: []);
         $get = static fn (string $path): array => self::request('GET', $path);
         $requests = array_map($get, [
-            'session', 'catalogue', 'crew', 'crew/profiles', 'crew/builds', 'jobs', 'jobs/{job}', 'jobs/{job}/newest', 'jobs/{job}/revisions', 'jobs/{job}/revisions?before=9', 'jobs/{job}/revisions/1',
+            'session', 'catalogue', 'crew', 'crew/profiles', 'crew/builds', 'jobs', 'jobs/{job}', 'jobs/{job}/newest', 'jobs/{job}/facts', 'jobs/{job}/facts?after=2', 'jobs/{job}/revisions', 'jobs/{job}/revisions?before=9', 'jobs/{job}/revisions/1',
             'jobs/{job}/card', 'jobs/{job}/orders', 'jobs/{job}/files', 'jobs/{job}/reports', 'jobs/{job}/reports/HQ-CLUBROOM', 'jobs/{job}/weather', 'jobs/{job}/gauge', 'jobs/{job}/gauge?after=3',
             'jobs/{job}/orders/1/files/cut-list.pdf', 'invitations/{token}', 'resets/{token}',
             ...self::shown($stations, self::picks($plans)),
@@ -72,6 +72,11 @@ final class HonestRequests
             self::request('DELETE', 'crew/profiles/999999'),
             self::request('POST', 'crew/builds', ['title' => 'Yard eave', 'from' => 'cleat-nose@1', 'spacing' => ['trim-cleat' => 8], 'layers' => ['felt' => ['title' => 'Felt', 'role' => 'membrane', 'on' => 'eave-trim', 'from' => -20, 'to' => -1]]]),
             self::request('DELETE', 'crew/builds/999999'),
+            self::request('POST', 'jobs/{job}/facts', ['facts' => [
+                ['id' => '1b4e28ba-2fa1-41d2-883f-0016d3cca427', 'kind' => 'cut', 'subject' => 'hall.S-2', 'said' => ['long' => 90, 'short' => 80], 'at' => '2026-04-02T09:00:00Z'],
+                ['id' => '1b4e28ba-2fa1-41d2-883f-0016d3cca428', 'kind' => 'taped', 'subject' => 'valley-hall.S-wing.W', 'said' => ['face' => 'hall.S', 'panel' => 'hall.S-28', 'side' => 'long', 'from' => 'T', 'measured' => 170, 'source' => 'tape'], 'at' => '2026-04-02T09:01:00.5Z'],
+                ['id' => '1b4e28ba-2fa1-41d2-883f-0016d3cca429', 'kind' => 'corrected', 'subject' => '1b4e28ba-2fa1-41d2-883f-0016d3cca427', 'at' => '2026-04-02T09:02:00Z'],
+            ]]),
             self::request('POST', 'jobs/{job}/revisions/1/restore', null, true),
             self::request('POST', 'jobs/{job}/orders', null, true),
             self::request('POST', 'jobs/{job}/copy'),

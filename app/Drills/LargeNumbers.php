@@ -8,7 +8,7 @@ use Generator;
 use Imbrex\Core\HouseRules;
 use stdClass;
 
-/** A small document with one large (or small) number in it: every number that can stand where the document has something, by the contract of a job, one after the other, at the least and at the most it may be; what hangs on a part the document lacks is not reached. */
+/** A small document with one large (or small) number in it: every number that can stand where the document has something, by the contract of a job and that of what happens, one after the other, at the least and at the most it may be; what hangs on a part the document lacks is not reached. */
 final class LargeNumbers
 {
     /** Above a least that is itself excluded, and where the contract sets no bound. */
@@ -19,19 +19,30 @@ final class LargeNumbers
     /** @var array<string, true> places that have been changed, whichever of several like ones */
     private array $seen = [];
 
-    public function __construct(private readonly stdClass $schema)
+    private stdClass $schema;
+
+    /** @var list<stdClass> */
+    private readonly array $schemas;
+
+    /** @param  stdClass  ...$schemas  of a job, and of what else its file tells */
+    public function __construct(stdClass ...$schemas)
     {
+        $this->schemas = array_values($schemas);
+        $this->schema = $this->schemas[0];
     }
 
     /** @return Generator<string, stdClass> documents by what was put where */
     public function of(stdClass $document): Generator
     {
         $this->seen = [];
-        foreach ($this->places($document, $this->schema, '') as $name => [$least, $most, $put]) {
-            foreach (array_unique([$least, $most]) as $value) {
-                $changed = self::copy($document);
-                $put($changed, $value);
-                yield "$name = $value" => $changed;
+        foreach ($this->schemas as $schema) {
+            $this->schema = $schema;
+            foreach ($this->places($document, $schema, '') as $name => [$least, $most, $put]) {
+                foreach (array_unique([$least, $most]) as $value) {
+                    $changed = self::copy($document);
+                    $put($changed, $value);
+                    yield "$name = $value" => $changed;
+                }
             }
         }
         foreach (HouseRules::all() as $rule) {

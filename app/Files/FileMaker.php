@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Facts\FactStore;
 use App\Models\CrewTip;
 use App\Models\Job;
 use App\Models\JobRevision;
@@ -16,8 +17,10 @@ use Closure;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Plan;
 use Imbrex\Stations\Edition;
+use Imbrex\Stations\Facts\FactReader;
 use Imbrex\Stations\Print\Contents;
 use Imbrex\Stations\StationFile;
+use stdClass;
 
 /** Makes the files of a job: small ones at once, large ones in the workshop, where they are kept for whoever asks again. */
 final readonly class FileMaker
@@ -31,7 +34,7 @@ final readonly class FileMaker
     /** The plan's share of making a file whose plan is not worked yet. */
     private const PLAN = 0.3;
 
-    public function __construct(private Shelf $shelf, private PlanCache $plans, private Workshop $workshop, private Contents $contents)
+    public function __construct(private Shelf $shelf, private PlanCache $plans, private Workshop $workshop, private Contents $contents, private FactStore $facts)
     {
     }
 
@@ -69,7 +72,7 @@ final readonly class FileMaker
     public function make(JobRevision $revision, StationFile $file, ?string $pick, Closure $tell): void
     {
         $plan = $this->plans->work($revision, static fn (float $done) => $tell($done * self::PLAN));
-        $edition = new Edition($revision->number, $revision->decoded(...), static fn (): Plan => $plan, $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)), tips: self::tips($revision));
+        $edition = new Edition($revision->number, fn (): stdClass => $this->document($revision), static fn (): Plan => $plan, $pick, tell: static fn (float $done) => $tell(self::PLAN + $done * (1.0 - self::PLAN)), tips: self::tips($revision));
         $content = $this->contents->of($file, $edition);
         if ($content !== null) {
             $this->shelf->put($this->key($revision, $file, $pick), $content);
@@ -78,13 +81,25 @@ final readonly class FileMaker
 
     public function edition(JobRevision $revision, ?string $pick): Edition
     {
-        return new Edition($revision->number, $revision->decoded(...), fn (): Plan => $this->plans->plan($revision), $pick, tips: self::tips($revision));
+        return new Edition($revision->number, fn (): stdClass => $this->document($revision), fn (): Plan => $this->plans->plan($revision), $pick, tips: self::tips($revision));
+    }
+
+    /** The whole job, to be taken along: what it describes, and what happened. */
+    private function document(JobRevision $revision): stdClass
+    {
+        $document = $revision->decoded();
+        $facts = $this->facts->log($revision)->all();
+        if ($facts !== []) {
+            $document->facts = array_map(FactReader::wire(...), $facts);
+        }
+
+        return $document;
     }
 
     /** The number stands at every sheet's foot. */
     private function key(JobRevision $revision, StationFile $file, ?string $pick): string
     {
-        return implode('|', [$revision->hash, $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version(), hash('xxh128', serialize(self::tips($revision)))]);
+        return implode('|', [$revision->hash, $this->plans->happenedKey($revision, $file->ofTheLog), $revision->job_id, $revision->number, $file->name, $pick ?? '', app()->getLocale(), Programme::version(), hash('xxh128', serialize(self::tips($revision)))]);
     }
 
     /** @return list<array{place: string, text: string}> */

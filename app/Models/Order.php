@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $job_id
  * @property int $number counted within its job, from 1
  * @property int $revision
+ * @property int $facts number of the newest fact that was known
  * @property array<string, mixed> $lines
  * @property string $released_by_name
  * @property \Illuminate\Support\Carbon $created_at
@@ -23,7 +24,7 @@ final class Order extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['job_id', 'number', 'revision', 'lines', 'released_by', 'released_by_name'];
+    protected $fillable = ['job_id', 'number', 'revision', 'facts', 'lines', 'released_by', 'released_by_name'];
 
     /** @return array<string, string> */
     protected function casts(): array

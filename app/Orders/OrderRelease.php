@@ -36,23 +36,31 @@ final readonly class OrderRelease
      * where another order took its number meanwhile they are made again.
      *
      * @param  Plan  $plan  of the job's newest revision; it may be ordered
+     * @param  int  $facts  number of the newest fact the plan knows
      */
-    public function of(Job $job, Plan $plan, User $by): Order
+    public function of(Job $job, Plan $plan, int $facts, User $by): Order
     {
         $revision = $job->at($job->revision);
         $lines = $this->order($plan);
         do {
             $release = new Release((int) $job->orders()->max('number') + 1, $by->name, Carbon::now()->startOfSecond()->utc()->toIso8601ZuluString());
-            $papers = $this->before($job) === null ? array_map(fn (StationFile $file): array => $this->paper($file, $release, $revision, static fn (): Plan => $plan), $this->files()) : [];
-            $order = DB::transaction(fn (): ?Order => $this->released($job, $release, $lines, $papers, $by));
+            $papers = $this->before($job, $lines) === null ? array_map(fn (StationFile $file): array => $this->paper($file, $release, $revision, static fn (): Plan => $plan), $this->files()) : [];
+            $order = DB::transaction(fn (): ?Order => $this->released($job, $release, $lines, $papers, $facts, $by));
         } while ($order === null);
 
         return $order;
     }
 
-    private function before(Job $job): ?Order
+    /**
+     * The order a revision has already, where it would be the same today.
+     *
+     * @param  array<string, mixed>  $lines
+     */
+    private function before(Job $job, array $lines): ?Order
     {
-        return $job->orders()->where('revision', $job->revision)->first();
+        $newest = $job->orders()->where('revision', $job->revision)->latest('id')->first();
+
+        return $newest === null || KeptOrder::isChanged($newest->lines, $lines) ? null : $newest;
     }
 
     /**
@@ -60,17 +68,17 @@ final readonly class OrderRelease
      * @param  list<array{name: string, type: string, content: string}>  $papers
      * @return Order|null null where its number is another's by now
      */
-    private function released(Job $job, Release $release, array $lines, array $papers, User $by): ?Order
+    private function released(Job $job, Release $release, array $lines, array $papers, int $facts, User $by): ?Order
     {
         Job::query()->lockForUpdate()->findOrFail($job->id);
-        $before = $this->before($job);
+        $before = $this->before($job, $lines);
         if ($before !== null) {
             return $before;
         }
         if ($job->orders()->where('number', $release->number)->exists()) {
             return null;
         }
-        $order = $job->orders()->make(['number' => $release->number, 'revision' => $job->revision, 'lines' => $lines, 'released_by' => $by->id, 'released_by_name' => $by->name]);
+        $order = $job->orders()->make(['number' => $release->number, 'revision' => $job->revision, 'facts' => $facts, 'lines' => $lines, 'released_by' => $by->id, 'released_by_name' => $by->name]);
         // As its papers say.
         $order->forceFill(['created_at' => $release->at])->save();
         $order->files()->createMany($papers);
@@ -89,7 +97,7 @@ final readonly class OrderRelease
 
         $revision = $order->job()->firstOrFail()->at($order->revision);
 
-        return $file === null ? null : $this->keep($order, $revision, $file, fn (): Plan => $this->plans->plan($revision));
+        return $file === null ? null : $this->keep($order, $revision, $file, fn (): Plan => $this->plans->plan($revision, $order->facts));
     }
 
     /** @return list<string> */

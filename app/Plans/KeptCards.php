@@ -22,7 +22,7 @@ final readonly class KeptCards
     /** Of a revision, as it is worked now; of the newest one it is kept. */
     public function work(Job $job, JobRevision $revision): Slice
     {
-        $slice = $this->plans->slice($revision, 'card', $this->card->of(...));
+        $slice = $this->plans->slice($revision, 'card', $this->card->of(...), ofTheLog: true);
         $kept = strlen($slice->json) > self::MOST_BYTES ? null : JobCard::FORMAT.$slice->json;
         if ($revision->number === $job->revision && $job->getAttribute('card') !== $kept) {
             // Nobody touched the job: its times stay.

@@ -98,7 +98,7 @@ final class KeptResults implements Results
     {
         $steps = 0.0;
         foreach (Stages::IN_ORDER as $stage) {
-            $own = array_sum(array_column($stage::effort($plan->job), 'steps'));
+            $own = array_sum(array_column($stage::effort($plan->job, $plan->circumstances), 'steps'));
             if ($own > 0.0 && ! $this->shelf->has($plan->key($stage))) {
                 $steps += $own;
             }

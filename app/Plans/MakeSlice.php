@@ -21,9 +21,10 @@ final class MakeSlice extends Task
     protected function make(Closure $tell): void
     {
         $revision = JobRevision::query()->find($this->revision);
-        $write = app(Stations::class)->showing($this->slice)?->slices()[$this->slice] ?? null;
+        $station = app(Stations::class)->showing($this->slice);
+        $write = $station?->slices()[$this->slice] ?? null;
         if ($revision !== null && $write !== null) {
-            app(PlanCache::class)->slice($revision, "$this->slice|$this->pick", fn (Plan $plan): array => $write($plan, $this->pick));
+            app(PlanCache::class)->slice($revision, "$this->slice|$this->pick", fn (Plan $plan): array => $write($plan, $this->pick), ofTheLog: $station?->showsTheLog($this->slice) ?? false);
         }
     }
 }

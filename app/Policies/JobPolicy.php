@@ -21,6 +21,12 @@ final class JobPolicy
         return $this->atHand($user, $job, $user->role->changesPlans());
     }
 
+    /** Says what happened: whoever stands on the roof may. */
+    public function tell(User $user, Job $job): Response
+    {
+        return $this->atHand($user, $job, true);
+    }
+
     public function release(User $user, Job $job): Response
     {
         return $this->atHand($user, $job, $user->role->releasesOrders());

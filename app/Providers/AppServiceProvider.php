@@ -36,7 +36,7 @@ use Laravel\Sanctum\Sanctum;
 final class AppServiceProvider extends ServiceProvider
 {
     /** A minute, of those who are signed in. */
-    private const LIMITS_A_PERSON = ['password' => 10, 'invite' => 20, 'imports' => 60, 'reports' => 60, 'gauge' => 120, 'saves' => 240, 'entries' => 60];
+    private const LIMITS_A_PERSON = ['password' => 10, 'invite' => 20, 'imports' => 60, 'reports' => 60, 'gauge' => 120, 'saves' => 240, 'facts' => 240, 'entries' => 60];
 
     /** A minute, from one network address. */
     private const LIMITS_AN_ADDRESS = ['look-at-link' => 30, 'use-link' => 10, 'forgotten' => 6];

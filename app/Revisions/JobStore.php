@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Revisions;
 
+use App\Facts\FactStore;
 use App\Models\Job;
 use App\Models\JobRevision;
 use App\Models\User;
@@ -16,7 +17,7 @@ use Imbrex\Stations\JobReader;
 /** Keeps job documents: every accepted change is a revision, and a save on an old one is refused. */
 final readonly class JobStore
 {
-    public function __construct(private JobReader $reader, private ChangeLine $line)
+    public function __construct(private JobReader $reader, private ChangeLine $line, private FactStore $facts)
     {
     }
 
@@ -29,10 +30,12 @@ final readonly class JobStore
     {
         $document = $this->reader->decode($json);
         $job = $this->reader->job($document);
+        $told = $this->reader->facts($json);
 
-        return DB::transaction(function () use ($author, $document, $job, $begun): Job {
+        return DB::transaction(function () use ($author, $document, $job, $begun, $told): Job {
             $kept = Job::query()->create(['crew_id' => $author->crew_id, 'name' => $job->name, 'revision' => 1]);
             $this->revise($kept, 1, $this->text($document), $author, [$begun]);
+            $this->facts->tell($kept, $author, $told);
 
             return $kept;
         });
@@ -50,10 +53,12 @@ final readonly class JobStore
         $document = $this->reader->decode($json);
         $name = $this->reader->job($document)->name;
         $text = $this->text($document);
+        $told = $this->reader->facts($json);
 
-        return DB::transaction(function () use ($job, $author, $base, $text, $change, $turn, $document, $name): JobRevision {
+        return DB::transaction(function () use ($job, $author, $base, $text, $change, $turn, $document, $name, $told): JobRevision {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $newest = $locked->newest();
+            $this->facts->tell($locked, $author, $told);
             if ($this->text($newest->decoded()) === $text) {
                 return $newest;
             }
@@ -62,6 +67,7 @@ final readonly class JobStore
             }
             $turned = $turn === null ? [] : $this->turned($locked, $turn, $text);
             $change = $turned['change'] ?? $change ?? $this->line->tell($newest->decoded(), $document);
+            $this->facts->takeOver($locked, $author, $newest);
             $number = $this->next($locked);
             $locked->update(['revision' => $number, 'name' => $name]);
 

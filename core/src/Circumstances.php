@@ -49,6 +49,18 @@ final readonly class Circumstances
         return $known instanceof $class ? $known : new $class;
     }
 
+    /** These, and what else is known: of two of one kind the other counts. */
+    public function and(self $other): self
+    {
+        return new self([...$this->known, ...$other->known]);
+    }
+
+    /** @param  class-string<Circumstance>  ...$classes  what is left out */
+    public function but(string ...$classes): self
+    {
+        return new self(array_diff_key($this->known, array_flip($classes)));
+    }
+
     /**
      * As much of them as a stage says it looks at.
      *
@@ -62,6 +74,9 @@ final readonly class Circumstances
     /** Tells what is kept for them from what is kept for others. */
     public function key(): string
     {
-        return hash('xxh128', serialize($this));
+        $known = $this->known;
+        ksort($known);
+
+        return hash('xxh128', serialize($known));
     }
 }

@@ -35,20 +35,22 @@ final readonly class Effort
     }
 
     /** @return list<self> what a job asks, stage by stage */
-    public static function of(Job $job): array
+    public static function of(Job $job, ?Circumstances $circumstances = null): array
     {
-        return array_merge(...array_map(static fn (string $stage): array => $stage::effort($job), array_values(Stages::IN_ORDER)));
+        $circumstances ??= Circumstances::none();
+
+        return array_merge(...array_map(static fn (string $stage): array => $stage::effort($job, $circumstances), array_values(Stages::IN_ORDER)));
     }
 
-    public static function steps(Job $job): float
+    public static function steps(Job $job, ?Circumstances $circumstances = null): float
     {
-        return array_sum(array_column(self::of($job), 'steps'));
+        return array_sum(array_column(self::of($job, $circumstances), 'steps'));
     }
 
     /** What asks most, of a job that asks too much; null for any other. */
-    public static function tooMuch(Job $job): ?self
+    public static function tooMuch(Job $job, ?Circumstances $circumstances = null): ?self
     {
-        $all = self::of($job);
+        $all = self::of($job, $circumstances);
         [$by, $most] = match (true) {
             array_sum(array_column($all, 'kept')) > self::MOST_KEPT => [static fn (self $effort): float => $effort->kept, self::MOST_KEPT],
             array_sum(array_column($all, 'steps')) > self::MOST => [static fn (self $effort): float => $effort->steps, self::MOST],
@@ -66,9 +68,9 @@ final readonly class Effort
     }
 
     /** About how many of its kind a job may have, the rest as it is; half of all where the rest is too much already. */
-    public function most(Job $job): int
+    public function most(Job $job, ?Circumstances $circumstances = null): int
     {
-        $all = self::of($job);
+        $all = self::of($job, $circumstances);
         $share = static fn (float $own, array $of, float $most): float => $own <= 0.0 ? 1.0 : max($most / 2.0, $most - array_sum($of) + $own) / $own;
 
         return (int) floor($this->count * min(1.0, $share($this->steps, array_column($all, 'steps'), self::MOST), $share($this->kept, array_column($all, 'kept'), self::MOST_KEPT)));

@@ -59,7 +59,7 @@ final class Plan
 
         /** @var R */
         return $this->results[$stage] ??= match (true) {
-            $this->other !== null && ! Stages::looksAtTheDay($stage) => $this->other->of($stage),
+            $this->other !== null && $this->key($stage) === $this->other->key($stage) => $this->other->of($stage),
             $this->kept !== null => $this->asked($this->kept->of($this->key($stage), fn (): StageResult => $this->work($stage))),
             default => $this->asked($this->work($stage)),
         };

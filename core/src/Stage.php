@@ -24,7 +24,7 @@ interface Stage
     public static function rules(): array;
 
     /** @return list<Effort> what a job asks of it, before it is worked */
-    public static function effort(Job $job): array;
+    public static function effort(Job $job, Circumstances $circumstances): array;
 
     /** @return R */
     public function work(Plan $plan): StageResult;

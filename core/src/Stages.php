@@ -13,6 +13,7 @@ use Imbrex\Core\LoadOut\LoadOutStage;
 use Imbrex\Core\Movement\MovementStage;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\RoofLog\RoofLogStage;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Core\Water\WaterStage;
@@ -34,6 +35,7 @@ final class Stages
         'movement' => MovementStage::class,
         'water' => WaterStage::class,
         'load-out' => LoadOutStage::class,
+        'roof-log' => RoofLogStage::class,
     ];
 
     /** @var array<class-string, list<class-string<Stage<StageResult>>>> */
@@ -48,18 +50,6 @@ final class Stages
     public static function behind(string $stage): array
     {
         return self::$behind[$stage] ??= array_values(array_unique([$stage, ...array_merge(...array_map(self::behind(...), $stage::needs()))]));
-    }
-
-    /**
-     * Whether it comes to something else on another day.
-     *
-     * @param  class-string<Stage<StageResult>>  $stage
-     */
-    public static function looksAtTheDay(string $stage): bool
-    {
-        $reads = array_merge(...array_map(static fn (string $one): array => $one::reads(), self::behind($stage)));
-
-        return array_filter($reads, static fn (string $read): bool => is_subclass_of($read, Circumstance::class)) !== [];
     }
 
     /**

@@ -7,14 +7,18 @@ namespace Imbrex\Stations;
 use Imbrex\Core\Circumstance;
 use Imbrex\Core\Circumstances;
 use Imbrex\Core\Effort;
+use Imbrex\Core\Facts\Fact;
+use Imbrex\Core\Facts\FactLog;
 use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Core\Job;
+use Imbrex\Core\Plan;
 use Imbrex\Stations\Documents\DocumentFault;
 use Imbrex\Stations\Documents\Fault;
 use Imbrex\Stations\Documents\Formats;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Documents\SchemaCheck;
 use Imbrex\Stations\Documents\Understood;
+use Imbrex\Stations\Facts\FactReader;
 use JsonException;
 use stdClass;
 
@@ -25,7 +29,7 @@ final readonly class JobReader
     private const DEPTH = 24;
 
     /** @param  int  $mostBytes  of a document */
-    public function __construct(private SchemaCheck $schema, private Stations $stations, private int $mostBytes)
+    public function __construct(private SchemaCheck $schema, private Stations $stations, private FactReader $facts, private int $mostBytes)
     {
     }
 
@@ -33,6 +37,30 @@ final readonly class JobReader
     public function read(string $json): Job
     {
         return $this->job($this->decode($json));
+    }
+
+    /**
+     * The plan of a document, with what it tells of what happened.
+     *
+     * @throws DocumentFault
+     */
+    public function plan(string $json, ?Circumstances $today = null): Plan
+    {
+        return Plan::for($this->read($json), $this->facts->circumstances(FactLog::of($this->facts($json)))->and($today ?? Circumstances::none()));
+    }
+
+    /**
+     * What a document tells of what happened.
+     *
+     * @return list<Fact>
+     *
+     * @throws DocumentFault
+     */
+    public function facts(string $json): array
+    {
+        $document = $this->parsed($json);
+
+        return $document instanceof stdClass ? $this->facts->read(Formats::facts($document)) : [];
     }
 
     /**
@@ -54,17 +82,9 @@ final readonly class JobReader
      */
     public function decode(string $json, string $contract = 'job'): stdClass
     {
-        if (strlen($json) > $this->mostBytes) {
-            throw DocumentFault::of([new Fault('document', 'too-large', strlen($json).' bytes', ['most' => $this->mostBytes])]);
-        }
-        try {
-            $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
-            if ($contract === 'job' && $document instanceof stdClass) {
-                $document = Formats::newest($document);
-            }
-        } catch (JsonException $e) {
-            $code = $e->getCode() === JSON_ERROR_DEPTH ? 'too-deep' : 'not-json';
-            throw DocumentFault::of([new Fault('document', $code, $e->getMessage(), ['most' => self::DEPTH])]);
+        $document = $this->parsed($json);
+        if ($contract === 'job' && $document instanceof stdClass) {
+            $document = Formats::newest($document);
         }
         $faults = $this->schema->faults($document, $contract);
         if ($faults !== []) {
@@ -75,6 +95,20 @@ final readonly class JobReader
         }
 
         return $document;
+    }
+
+    /** @throws DocumentFault */
+    private function parsed(string $json): mixed
+    {
+        if (strlen($json) > $this->mostBytes) {
+            throw DocumentFault::of([new Fault('document', 'too-large', strlen($json).' bytes', ['most' => $this->mostBytes])]);
+        }
+        try {
+            return json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            $code = $e->getCode() === JSON_ERROR_DEPTH ? 'too-deep' : 'not-json';
+            throw DocumentFault::of([new Fault('document', $code, $e->getMessage(), ['most' => self::DEPTH])]);
+        }
     }
 
     /**

@@ -6,9 +6,12 @@ namespace Imbrex\Stations;
 
 use Closure;
 use Imbrex\Core\Circumstance;
+use Imbrex\Core\Facts\Fact;
+use Imbrex\Core\Facts\FactLog;
 use Imbrex\Core\JobPart;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
+use Imbrex\Stations\Documents\Fault;
 use Imbrex\Stations\Documents\Reading;
 use stdClass;
 
@@ -36,6 +39,23 @@ abstract class Station
     public function circumstance(stdClass $said): ?Circumstance
     {
         return null;
+    }
+
+    /** What of all that happened it looks at; null where that is nothing. */
+    public function happened(FactLog $log): ?Circumstance
+    {
+        return null;
+    }
+
+    /**
+     * What makes no sense of a fact of its own kinds.
+     *
+     * @param  string  $field  where it was told
+     * @return list<Fault>
+     */
+    public function doubts(Fact $fact, string $field): array
+    {
+        return [];
     }
 
     /** @return list<Change> what of its part a save changed */
@@ -66,6 +86,17 @@ abstract class Station
     public function slicesOfTheDay(): array
     {
         return [];
+    }
+
+    /** @return list<string> slices that show what is cut, set, delivered or done by now */
+    public function slicesOfTheLog(): array
+    {
+        return [];
+    }
+
+    final public function showsTheLog(string $slice): bool
+    {
+        return in_array($slice, $this->slicesOfTheLog(), true);
     }
 
     /** Whether there is what was picked: what is shown of anything else is not kept. */

@@ -16,8 +16,9 @@ final readonly class StationFile
      * @param  (Closure(Edition): bool)|null  $offered  whether this job has it; null where every job does
      * @param  bool  $ordered  whether a released order keeps it
      * @param  bool  $isDear  whether it takes its time where there are many pieces: then it is made apart, and kept
+     * @param  bool  $ofTheLog  whether it shows what is cut by now
      */
-    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null, public bool $ordered = false, public bool $isDear = false)
+    public function __construct(public string $name, public string $type, public Closure $make, private ?Closure $offered = null, public bool $ordered = false, public bool $isDear = false, public bool $ofTheLog = false)
     {
     }
 

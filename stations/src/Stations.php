@@ -14,6 +14,7 @@ use Imbrex\Stations\LoadOut\LoadOutStation;
 use Imbrex\Stations\Movement\MovementStation;
 use Imbrex\Stations\Openings\OpeningsStation;
 use Imbrex\Stations\Roof\RoofStation;
+use Imbrex\Stations\RoofLog\RoofLogStation;
 use Imbrex\Stations\Survey\SurveyStation;
 use Imbrex\Stations\Trims\TrimsStation;
 use Imbrex\Stations\Water\WaterStation;
@@ -37,6 +38,7 @@ final class Stations
         MovementStation::class,
         WaterStation::class,
         LoadOutStation::class,
+        RoofLogStation::class,
     ];
 
     /** @var list<Station>|null */

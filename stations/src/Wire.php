@@ -42,11 +42,12 @@ final readonly class Wire
      * What every tile begins with: how far the station is, and how much of it is open.
      *
      * @param  key-of<Stages::IN_ORDER>  $stage
+     * @param  list<Finding>  $more  what else stands against it
      * @return array{state: string, open: int}
      */
-    public static function state(Plan $plan, string $stage, bool $begun): array
+    public static function state(Plan $plan, string $stage, bool $begun, array $more = []): array
     {
-        $open = count(array_filter($plan->findingsOf($stage), static fn (Finding $f): bool => $f->severity !== Severity::Note));
+        $open = count(array_filter([...$plan->findingsOf($stage), ...$more], static fn (Finding $f): bool => $f->severity !== Severity::Note));
 
         return ['state' => $begun ? ($open > 0 ? 'to-settle' : 'done') : 'not-begun', 'open' => $open];
     }

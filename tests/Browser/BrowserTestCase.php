@@ -75,7 +75,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $reading = static fn (int $number, string $quantity, float $value, string $typed): array => ['id' => "r$number", 'quantity' => $quantity, 'value' => $value, 'typed' => $typed, 'source' => 'tape'];
         $this->beginFromFile($person, $name, [
-            'format' => 'imbrex-job/2',
+            'format' => 'imbrex-job/3',
             'units' => 'imperial',
             'roof' => ['planes' => [[
                 'id' => 'P1', 'name' => 'First plane', 'edges' => ['eave', 'rake', 'ridge', 'rake'],

@@ -125,7 +125,7 @@ final class CrewTest extends BrowserTestCase
         $person->press('New job');
         $person->pressBeginning('With a file');
         $file = tempnam(sys_get_temp_dir(), 'job').'.json';
-        file_put_contents($file, '{"format":"imbrex-job/2","name":"Broken","roof":{"planes":[{"id":"P1","name":"x","riseIn12":"steep"}]}}');
+        file_put_contents($file, '{"format":"imbrex-job/3","name":"Broken","roof":{"planes":[{"id":"P1","name":"x","riseIn12":"steep"}]}}');
         $person->find("//input[@type='file']")->sendKeys($file);
         $person->press('Read a job from a file');
         $person->sees('roof.planes[0].riseIn12: understood "steep"; accepted: number');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Closure;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Plan;
@@ -37,7 +38,7 @@ final class Curious implements Stage, StageResult
         return [];
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

@@ -6,13 +6,16 @@ namespace Tests\Core;
 
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\EdgeWish;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\Fit\Observation;
+use Imbrex\Core\Cutting\Fit\Taped;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Facts\CutPanel;
+use Imbrex\Core\Facts\PiecesCut;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Units\UnitSystem;
@@ -37,13 +40,13 @@ final class RoofJob
      * @param  array<string, float|string>  $rules
      * @param  list<Opening>  $openings
      * @param  list<Correction>  $corrections
-     * @param  array<string, CutRecord>  $cut
+     * @param  array<string, CutPanel>  $cut
      * @param  array<string, EdgeWish>  $wishes
      * @param  list<Observation>  $observations
      */
     public static function plan(array $blocks, string|Profile $profile = 'snap-lock-1.5-16', array $layouts = [], array $rules = [], array $openings = [], array $corrections = [], array $cut = [], array $wishes = [], bool $vented = false, array $observations = []): Plan
     {
-        return Plan::for(Job::of('Test', UnitSystem::Imperial, JobMaker::covering($profile, HouseRules::with($rules), $vented), new RoofInput($blocks, [], $openings), new BuildsInput($wishes), new LayoutInput($layouts), new CuttingInput($corrections, $cut, $observations)));
+        return Plan::for(Job::of('Test', UnitSystem::Imperial, JobMaker::covering($profile, HouseRules::with($rules), $vented), new RoofInput($blocks, [], $openings), new BuildsInput($wishes), new LayoutInput($layouts), new CuttingInput($corrections)), Circumstances::of(new Taped($observations), new PiecesCut($cut)));
     }
 
     /** @return list<Block> the hipped hall with its gabled wing */

@@ -40,7 +40,6 @@ final class ChangeLineTest extends FeatureTestCase
         yield 'a layout left to the search' => [static fn (array $d): array => [...$d, 'layout' => new \stdClass], ['layout-left'], 'left to the search'];
         $pipe = ['id' => 'o1', 'face' => 'P1', 'kind' => 'pipe', 'name' => 'Vent', 'u' => 50, 'v' => 50, 'diameter' => 3];
         yield 'an opening' => [static fn (array $d): array => [...$d, 'openings' => [$pipe]], ['opening-added'], 'Vent placed on P1'];
-        yield 'a panel cut' => [static fn (array $d): array => [...$d, 'cutting' => ['cut' => [['panel' => 'P1-3', 'long' => 216, 'short' => 216]]]], ['panels-cut'], 'P1-3 cut'];
         yield 'nothing to name' => [static fn (array $d): array => [...$d, 'note' => 'by the slip'], ['other'], 'Saved'];
         yield 'very much' => [static fn (array $d): array => [...$plane(['riseIn12' => 5, 'deck' => 'boards', 'oldLayers' => 1])($d), 'name' => 'Shed', 'units' => 'metric'], ['renamed', 'units', 'plane-changed', 'more'], 'and 2 more'];
     }

@@ -17,6 +17,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
 /** Talks HTTP to the application, with MariaDB behind it; every test is rolled back. */
@@ -58,7 +59,7 @@ abstract class FeatureTestCase extends TestCase
     protected static function document(array $changes = []): array
     {
         return array_replace([
-            'format' => 'imbrex-job/2', 'name' => 'Oar store',
+            'format' => 'imbrex-job/3', 'name' => 'Oar store',
             'roof' => ['planes' => [self::plane()]],
             'system' => ['profile' => 'snap-lock-1.5-16', 'material' => 'steel'],
             'layout' => ['P1' => ['start' => 'balanced']],
@@ -93,6 +94,18 @@ abstract class FeatureTestCase extends TestCase
         return $this->actingAs($user)->call('PUT', "/api/jobs/$job->id", [], [], [], array_filter([
             'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json', 'HTTP_IF_MATCH' => $base === null ? null : "\"$base\"",
         ]), is_string($document) ? $document : (string) json_encode($document));
+    }
+
+    /**
+     * Says what happened, now or when it is said.
+     *
+     * @param  list<array<string, mixed>>  $facts  with an id of their own where that matters
+     */
+    protected function tell(User $user, Job $job, array $facts): TestResponse
+    {
+        $whole = array_map(static fn (array $fact): array => ['id' => (string) Str::uuid(), 'at' => '2026-04-02T09:00:00Z', ...$fact], $facts);
+
+        return $this->actingAs($user)->postJson("/api/jobs/$job->id/facts", ['facts' => $whole]);
     }
 
     /** @param  array<string, mixed>|string  $document */

@@ -81,7 +81,7 @@ final class JobDocumentTest extends FeatureTestCase
     public function test_the_smallest_document_takes_its_defaults(): void
     {
         $user = $this->member();
-        $id = $this->begin($user, ['format' => 'imbrex-job/2', 'name' => 'Bare', 'roof' => ['planes' => [self::plane()]]])->assertCreated()->json('id');
+        $id = $this->begin($user, ['format' => 'imbrex-job/3', 'name' => 'Bare', 'roof' => ['planes' => [self::plane()]]])->assertCreated()->json('id');
 
         $this->actingAs($user)->getJson("/api/jobs/$id/plan/load-out")->assertOk()
             ->assertJsonPath('order.lines.0.quantity', 32)->assertJsonPath('order.lines.0.length', 218.5)->assertJsonPath('system.gauge', '24 ga');
@@ -93,7 +93,7 @@ final class JobDocumentTest extends FeatureTestCase
         $with = static fn (array $plane): array => self::document(['roof' => ['planes' => [self::plane($plane)]]]);
         $reading = static fn (array $reading): array => $with(['readings' => [[...['id' => 'r1', 'quantity' => 'eave', 'source' => 'tape', 'value' => 500], ...$reading]]]);
         yield 'no JSON' => ['{"format": ', 'document'];
-        yield 'NaN' => ['{"format":"imbrex-job/2","name":"x","roof":{"planes":[{"id":"P1","name":"x","riseIn12":NaN}]}}', 'document'];
+        yield 'NaN' => ['{"format":"imbrex-job/3","name":"x","roof":{"planes":[{"id":"P1","name":"x","riseIn12":NaN}]}}', 'document'];
         yield 'a list' => ['[]', 'document'];
         yield 'a word' => ['"roof"', 'document'];
         yield 'nothing' => ['', 'document'];
@@ -110,7 +110,7 @@ final class JobDocumentTest extends FeatureTestCase
         yield 'text for a pitch' => [$with(['riseIn12' => 'NaN']), 'roof.planes[0].riseIn12'];
         yield 'a huge pitch' => [$with(['riseIn12' => 1e308]), 'roof.planes[0].riseIn12'];
         yield 'a huge corner' => [$with(['outline' => [[0, 0], [1e12, 0], [5, 5]], 'edges' => ['eave', 'rake', 'rake']]), 'roof.planes[0].outline[1][0]'];
-        yield 'a number beyond numbers' => ['{"format":"imbrex-job/2","name":"x","roof":{"planes":[{"id":"P1","name":"x","riseIn12":1e999}]}}', 'roof.planes[0].riseIn12'];
+        yield 'a number beyond numbers' => ['{"format":"imbrex-job/3","name":"x","roof":{"planes":[{"id":"P1","name":"x","riseIn12":1e999}]}}', 'roof.planes[0].riseIn12'];
         yield 'a corner of three' => [$with(['outline' => [[0, 0, 0], [5, 0], [5, 5]]]), 'roof.planes[0].outline[0]'];
         yield '10 000 corners' => [$with(['outline' => array_map(static fn (int $i): array => [$i / 10, $i % 7], range(0, 9999))]), 'roof.planes[0].outline'];
         yield 'two corners' => [$with(['outline' => [[0, 0], [5, 0]]]), 'roof.planes[0].outline'];

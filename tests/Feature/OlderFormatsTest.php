@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Plans\WholePlan;
 use Illuminate\Support\Facades\DB;
-use Imbrex\Core\Plan;
 use Imbrex\Stations\Documents\Formats;
 use Imbrex\Stations\JobReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,9 +27,9 @@ final class OlderFormatsTest extends FeatureTestCase
     {
         $text = (string) file_get_contents(base_path($first));
         self::assertStringContainsString('"imbrex-job/1"', $text);
-        $plan = fn (string $json): string => (string) json_encode(app(WholePlan::class)->of(Plan::for(app(JobReader::class)->read($json))));
+        $plan = fn (string $json): string => (string) json_encode(app(WholePlan::class)->of(app(JobReader::class)->plan($json)));
 
-        self::assertEquals(json_decode((string) file_get_contents(base_path($today))), Formats::decode($text));
+        self::assertEquals(Formats::decode((string) file_get_contents(base_path($today))), Formats::decode($text));
         self::assertSame($plan((string) file_get_contents(base_path($today))), $plan($text));
     }
 
@@ -60,7 +59,7 @@ final class OlderFormatsTest extends FeatureTestCase
         $this->postJson('/api/jobs', [...$first, 'layout' => ['P1' => ['school' => 'luck']]])->assertUnprocessable()->assertJsonPath('faults.0.field', 'layout.P1.start');
         $this->postJson('/api/jobs', [...$first, 'layout' => 'none'])->assertUnprocessable()->assertJsonPath('faults.0.field', 'layout');
         $this->postJson('/api/jobs', [...self::document(), 'layout' => ['P1' => ['school' => 'balanced']]])->assertUnprocessable()->assertJsonPath('faults.0.field', 'layout.P1.school');
-        $this->postJson('/api/jobs', [...self::document(), 'format' => 'imbrex-job/3'])->assertUnprocessable()->assertJsonPath('faults.0.field', 'format');
+        $this->postJson('/api/jobs', [...self::document(), 'format' => 'imbrex-job/4'])->assertUnprocessable()->assertJsonPath('faults.0.field', 'format');
     }
 
     private function keptInTheFirstFormat(Job $job): Job

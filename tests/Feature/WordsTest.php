@@ -113,7 +113,7 @@ final class WordsTest extends FeatureTestCase
     {
         $codes = self::named();
 
-        foreach (['finding.roof.sliver', 'mark.turn-up', 'reason.seams-meet', 'change.layout-nudged', 'change.panels-uncut', 'change.reading-changed', 'fault.edge-wish'] as $code) {
+        foreach (['finding.roof.sliver', 'mark.turn-up', 'reason.seams-meet', 'change.layout-nudged', 'change.reading-changed', 'fault.edge-wish'] as $code) {
             self::assertContains($code, $codes);
         }
         self::assertSame([], array_values(array_diff($codes, array_keys(self::messages()))));
@@ -194,7 +194,7 @@ final class WordsTest extends FeatureTestCase
         preg_match_all("/new WaterFault\('([a-z]+)'/", implode('', self::files('core/src/Edges', 'php')), $water);
 
         return [
-            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => ['taped-least', 'taped-most'],
+            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['trims-cut', 'panels-cut', 'panels-uncut', 'mark-added', 'mark-changed', 'mark-removed', 'system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => ['taped-least', 'taped-most'],
             'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
             'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
             'rule.' => array_keys(HouseRules::all()), 'rule-name.' => array_keys(HouseRules::all()), 'rules.of.' => array_keys(HouseRules::byStage()),
@@ -217,7 +217,7 @@ final class WordsTest extends FeatureTestCase
             'send.' => [...$files, 'job.json'],
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
             'form.' => [...$requests, 'eaves.*'], 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
-            'save.' => ['saved', 'saving', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
+            'save.' => ['saved', 'saving', 'telling', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
             'term.' => self::TERMS, 'term-said.' => self::TERMS,
             'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
             'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],

@@ -62,14 +62,14 @@ final readonly class Hashes
     {
         $document = json_decode($json);
         assert($document instanceof stdClass);
-        yield from $this->of(Plan::for($this->reader->read($json)), $document, $picks);
+        yield from $this->of($this->reader->plan($json), $document, $picks);
     }
 
     /** @return Generator<string, string> */
     private function wholeOf(string $json): Generator
     {
         try {
-            yield 'plan' => self::hash($this->whole->of(Plan::for($this->reader->read($json))));
+            yield 'plan' => self::hash($this->whole->of($this->reader->plan($json)));
         } catch (DocumentFault $fault) {
             yield 'refused' => self::hash(array_map(static fn ($one): string => "$one->field $one->code", $fault->faults));
         }

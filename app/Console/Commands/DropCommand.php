@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use Imbrex\Core\Plan;
 use Imbrex\Core\Water\Catchment;
 use Imbrex\Core\Water\DropStep;
 use Imbrex\Stations\Documents\DocumentFault;
@@ -26,7 +25,7 @@ final class DropCommand extends Command
     {
         [$file, $face, $u, $v] = array_map(fn (string $name): string => is_string($this->argument($name)) ? $this->argument($name) : '', ['file', 'face', 'u', 'v']);
         try {
-            $plan = Plan::for($reader->read($text->of($file, 'file')));
+            $plan = $reader->plan($text->of($file, 'file'));
         } catch (DocumentFault $fault) {
             $text->tell($fault, $words);
 

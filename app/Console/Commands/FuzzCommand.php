@@ -43,7 +43,7 @@ final class FuzzCommand extends Command
     {
         $files = glob(database_path('demo/*.json')) ?: [];
         $this->documents = array_map(static fn (string $file): string => (string) file_get_contents($file), $files);
-        $honest = HonestRequests::all($stations, array_map(static fn (string $document): Plan => Plan::for($reader->read($document)), array_combine($files, $this->documents)));
+        $honest = HonestRequests::all($stations, array_map(static fn (string $document): Plan => $reader->plan($document), array_combine($files, $this->documents)));
         // Half of them change something, however many there are to read.
         $isRead = static fn (array $request): bool => $request['method'] === 'GET';
         $kinds = [array_values(array_filter($honest, $isRead)), array_values(array_filter($honest, static fn (array $request): bool => ! $isRead($request)))];

@@ -44,7 +44,7 @@ final class NumbersCommand extends Command
         foreach ([...glob(database_path('demo/*.json')) ?: [], ...glob(database_path('drills/*.json')) ?: []] as $file) {
             /** @var stdClass $whole */
             $whole = json_decode((string) file_get_contents($file));
-            foreach ((new LargeNumbers($schema))->of($whole) as $name => $document) {
+            foreach ((new LargeNumbers($schema, Contract::schema('facts')))->of($whole) as $name => $document) {
                 $name = basename($file, '.json')." $name";
                 if ($number++ % $every !== 0 || ($only !== '' && ! str_contains($name, $only))) {
                     continue;
@@ -80,9 +80,8 @@ final class NumbersCommand extends Command
         [$before, $begun, $wrong] = [memory_get_usage(), microtime(true), ''];
         pcntl_alarm((int) self::LONGEST + 10);
         try {
-            $job = $reader->read((string) json_encode($document));
-            $steps = Effort::steps($job);
-            $plan = Plan::for($job);
+            $plan = $reader->plan((string) json_encode($document));
+            $steps = Effort::steps($plan->job, $plan->circumstances);
             foreach (Stages::IN_ORDER as $stage) {
                 $plan->of($stage);
             }

@@ -25,7 +25,7 @@ final class PlanCommand extends Command
     {
         try {
             [$file, $on] = [$this->argument('file'), $this->option('on')];
-            $plan = Plan::for($reader->read($text->of(is_string($file) ? $file : '', 'file')), is_string($on) ? $reader->circumstances($text->of($on, 'on')) : null);
+            $plan = $reader->plan($text->of(is_string($file) ? $file : '', 'file'), is_string($on) ? $reader->circumstances($text->of($on, 'on')) : null);
         } catch (DocumentFault $fault) {
             $text->tell($fault, $words);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Facts\FactStore;
 use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
 use App\Models\JobRevision;
@@ -69,7 +70,7 @@ final class JobController
         return new JsonResponse(['id' => $job->id, 'revision' => $job->revision], 201);
     }
 
-    public function show(Request $request, Job $job): JsonResponse
+    public function show(Request $request, Job $job, FactStore $facts): JsonResponse
     {
         $revision = $job->newest();
         $line = UndoLine::of($job);
@@ -82,6 +83,8 @@ final class JobController
             'document' => $revision->decoded(),
             'archived' => $job->archived_at !== null,
             'mayChange' => $request->user()?->can('update', $job) ?? false,
+            'mayTell' => $request->user()?->can('tell', $job) ?? false,
+            'facts' => $facts->newest($job->id),
             'undo' => $line->states(Turn::Undo),
             'redo' => $line->states(Turn::Redo),
         ]);
@@ -95,11 +98,12 @@ final class JobController
     }
 
     /** A job of its own, begun where this one stands. */
-    public function duplicate(DocumentRequest $request, Job $job, JobStore $store, Words $words): JsonResponse
+    public function duplicate(DocumentRequest $request, Job $job, JobStore $store, FactStore $facts, Words $words): JsonResponse
     {
         $document = $job->newest()->decoded();
         $document->name = mb_substr($words->say('job.copy-of', ['name' => $job->name]), 0, 120);
         $copy = $store->create($request->member(), (string) json_encode($document, JSON_THROW_ON_ERROR), new Change('copied', ['name' => $job->name, 'number' => $job->revision]));
+        $facts->copy($job->newest(), $copy, $request->member());
 
         return new JsonResponse(['id' => $copy->id, 'revision' => $copy->revision], 201);
     }

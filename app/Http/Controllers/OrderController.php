@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Facts\FactStore;
 use App\Http\Download;
 use App\Http\Requests\DocumentRequest;
 use App\Models\Job;
@@ -22,7 +23,7 @@ use Imbrex\Stations\Words\Words;
 
 final class OrderController
 {
-    public function __construct(private readonly PlanCache $plans, private readonly OrderRelease $release, private readonly ServesWriter $serves)
+    public function __construct(private readonly PlanCache $plans, private readonly OrderRelease $release, private readonly ServesWriter $serves, private readonly FactStore $facts)
     {
     }
 
@@ -46,9 +47,10 @@ final class OrderController
         $member = $request->member();
         abort_if($request->base() !== $job->revision, 409, $words->say('order.moved-on'));
         $revision = $job->newest();
-        $plan = $this->plans->plan($revision);
+        $facts = $this->facts->newest($job->id);
+        $plan = $this->plans->plan($revision, $facts);
         abort_unless(LoadOutStage::mayBeOrdered($plan), 409, $words->say('order.blocked'));
-        $order = $this->release->of($job, $plan, $member);
+        $order = $this->release->of($job, $plan, $facts, $member);
 
         return new JsonResponse($this->wire($order, $order->lines), $order->wasRecentlyCreated ? 201 : 200);
     }
@@ -65,7 +67,7 @@ final class OrderController
     /** @return list<array<string, mixed>> */
     private function serves(Job $job, Order $order, Plan $today): array
     {
-        $ordered = $this->plans->plan($job->at($order->revision));
+        $ordered = $this->plans->plan($job->at($order->revision), $order->facts);
 
         return $this->serves->said(OrderCheck::of($ordered->of(CuttingStage::class)->sheets, $today), $today);
     }

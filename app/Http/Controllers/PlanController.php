@@ -35,7 +35,7 @@ final class PlanController
         $revision = $this->revision($request, $job);
         $apart = in_array($slice, $station->dearSlices(), true) ? static fn (string $key): Task => new MakeSlice($revision->id, $slice, $pick, $key) : null;
 
-        return $this->answer($request, $this->plans->slice($revision, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept, $apart, $today), $revision);
+        return $this->answer($request, $this->plans->slice($revision, "$slice|$pick", static fn (Plan $plan): array => $write($plan, $pick), $isKept, $apart, $today, $station->showsTheLog($slice)), $revision);
     }
 
     /** How far each station is, in one answer: what the stages came to is kept, and nine tiles are no dearer than one. */
@@ -43,7 +43,7 @@ final class PlanController
     {
         $revision = $this->revision($request, $job);
 
-        return $this->answer($request, $this->plans->slice($revision, 'tiles', $this->stations->tiles(...)), $revision);
+        return $this->answer($request, $this->plans->slice($revision, 'tiles', $this->stations->tiles(...), ofTheLog: true), $revision);
     }
 
     /** The job at a glance, for the list of jobs. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Facts\FactStore;
 use App\Http\Requests\DocumentRequest;
 use App\Http\Resources\RevisionResource;
 use App\Models\Job;
@@ -35,9 +36,9 @@ final class RevisionController
     }
 
     /** Which is the newest, and whose: asked again and again by whoever has the job open. */
-    public function newest(Job $job): RevisionResource
+    public function newest(Job $job, FactStore $facts): RevisionResource
     {
-        return new RevisionResource($job->revisions()->select(['id', 'job_id', 'number', 'author_name', 'change', 'aside', 'created_at'])->where('number', $job->revision)->firstOrFail());
+        return (new RevisionResource($job->revisions()->select(['id', 'job_id', 'number', 'author_name', 'change', 'aside', 'created_at'])->where('number', $job->revision)->firstOrFail()))->knowing($facts->newest($job->id));
     }
 
     /** Keeps a document for which somebody else's was taken. */

@@ -11,6 +11,16 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @mixin JobRevision */
 final class RevisionResource extends JsonResource
 {
+    private ?int $facts = null;
+
+    /** @param  int  $facts  number of the newest fact */
+    public function knowing(int $facts): self
+    {
+        $this->facts = $facts;
+
+        return $this;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
@@ -20,6 +30,7 @@ final class RevisionResource extends JsonResource
             'change' => $this->change,
             'aside' => $this->aside,
             'savedAt' => $this->created_at->toIso8601String(),
+            ...($this->facts === null ? [] : ['facts' => $this->facts]),
         ];
     }
 }

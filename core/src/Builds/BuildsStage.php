@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Builds;
 
 use Imbrex\Core\Builds\Internal\BuildChoice;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Term;
@@ -40,7 +41,7 @@ final readonly class BuildsStage implements Stage
         return BuildsRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

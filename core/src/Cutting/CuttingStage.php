@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Imbrex\Core\Cutting;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\Fit\EdgeFits;
 use Imbrex\Core\Cutting\Fit\Observation;
+use Imbrex\Core\Cutting\Fit\Taped;
 use Imbrex\Core\Cutting\Internal\Corrections;
 use Imbrex\Core\Cutting\Internal\CutReport;
 use Imbrex\Core\Cutting\Internal\Cutter;
@@ -35,7 +37,7 @@ final readonly class CuttingStage implements Stage
 
     public static function reads(): array
     {
-        return [CuttingInput::class];
+        return [CuttingInput::class, Taped::class];
     }
 
     public static function rules(): array
@@ -43,9 +45,9 @@ final readonly class CuttingStage implements Stage
         return CuttingRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
-        return CuttingEffort::of($job);
+        return CuttingEffort::of($job, $circumstances);
     }
 
     public function work(Plan $plan): CuttingResult
@@ -70,7 +72,7 @@ final readonly class CuttingStage implements Stage
         $report = new CutReport($covering);
         $findings = (new EdgeReport($roof, $plan->of(LayoutStage::class)))->on($fits, $this->metal($plan, $fits));
         foreach ($roof->faces as $face) {
-            array_push($findings, ...$covering->rules->choice('order.school') === 'in-all' ? $report->inAll($face, InAll::on($plan, $face)) : [], ...$report->on($face, $pieces[$face->id], $pairing, $input->cut));
+            array_push($findings, ...$covering->rules->choice('order.school') === 'in-all' ? $report->inAll($face, InAll::on($plan, $face)) : [], ...$report->on($face, $pieces[$face->id], $pairing));
         }
 
         return new CuttingResult($panels, $pairing, SheetList::of($panels, $pairing, $covering->profile), $findings, $roof->faces, $fits);
@@ -84,16 +86,16 @@ final readonly class CuttingStage implements Stage
     private function fits(Plan $plan, Cutter $cutter, array $orders): EdgeFits
     {
         $roof = $plan->of(RoofStage::class)->roof;
-        $input = $plan->job->part(CuttingInput::class);
+        $marks = $plan->circumstances->part(Taped::class)->marks;
         $drawn = [];
-        foreach (array_unique(array_map(static fn (Observation $o): string => $o->face, $input->observations)) as $id) {
+        foreach (array_unique(array_map(static fn (Observation $o): string => $o->face, $marks)) as $id) {
             $face = $roof->face($id);
             foreach ($face === null ? [] : $cutter->cut($face, $plan->of(LayoutStage::class)->layouts[$id], $orders[$id]) as $panel) {
                 $drawn[$panel->id] = $panel;
             }
         }
 
-        return EdgeFits::of($roof, $plan->of(BuildsStage::class), $input->observations, $drawn, $input->cut);
+        return EdgeFits::of($roof, $plan->of(BuildsStage::class), $marks, $drawn);
     }
 
     /** @return array<string, MovedFace> by face that ends at a fitted line: where its metal has to reach */

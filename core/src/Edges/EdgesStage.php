@@ -7,6 +7,7 @@ namespace Imbrex\Core\Edges;
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Builds\EdgeBuild;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Edges\Contact\Metals;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\Internal\Contact\ContactCheck;
@@ -48,7 +49,7 @@ final class EdgesStage implements Stage
         return [];
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\HoldDown;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Units\Amount;
@@ -43,7 +44,7 @@ final class HoldDownStage implements Stage
         return HoldDownRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return HoldDownEffort::of($job);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Layout;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Job;
@@ -37,7 +38,7 @@ final readonly class LayoutStage implements Stage
         return LayoutRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return LayoutEffort::of($job);
     }

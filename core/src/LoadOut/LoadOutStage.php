@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\LoadOut;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
@@ -40,7 +41,7 @@ final readonly class LoadOutStage implements Stage
         return LoadOutRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

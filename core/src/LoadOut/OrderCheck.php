@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\LoadOut;
 
-use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Pairer;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Cutting\Sheet;
 use Imbrex\Core\Cutting\SheetList;
+use Imbrex\Core\Facts\PiecesCut;
 use Imbrex\Core\Ground\Geometry\Tolerance;
 use Imbrex\Core\Plan;
 
@@ -31,7 +31,7 @@ final readonly class OrderCheck
     /** @param  SheetList  $ordered  of the plan that was released */
     public static function of(SheetList $ordered, Plan $today): self
     {
-        $cut = $today->job->part(CuttingInput::class)->cut;
+        $cut = $today->circumstances->part(PiecesCut::class)->panels;
         $open = [];
         foreach ($today->of(CuttingStage::class)->panels as $panel) {
             if (! isset($cut[$panel->id])) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Imbrex\Core\Movement;
 
 use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\Catalogue;
@@ -49,7 +50,7 @@ final class MovementStage implements Stage
         return MovementRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

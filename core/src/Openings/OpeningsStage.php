@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings;
 
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Term;
@@ -44,7 +45,7 @@ final class OpeningsStage implements Stage
         return OpeningsRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Roof;
 
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Internal\Checker;
@@ -36,7 +37,7 @@ final readonly class RoofStage implements Stage
         return RoofRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return RoofEffort::of($job);
     }

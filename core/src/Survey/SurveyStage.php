@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Survey;
 
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Job;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stage;
@@ -32,7 +33,7 @@ final readonly class SurveyStage implements Stage
         return SurveyRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return SurveyEffort::of($job);
     }

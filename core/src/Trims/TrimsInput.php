@@ -17,11 +17,10 @@ final readonly class TrimsInput implements JobPart
      * @param  array<string, float>  $laps  of lengths, inches, by key of the shape
      * @param  array<string, non-empty-list<float>>  $stocks  lengths of the sticks to be had, inches, by key of the shape
      * @param  array<string, RunSchool>  $schools  how runs are divided, by key of the shape
-     * @param  array<string, CutTrim>  $cut  pieces that are cut, as they were then, by id
      * @param  Point|null  $viewpoint  from where the roof is mostly seen, in plan
      * @param  array<string, array<string, EndFit>>  $fits  what first ends taught, by key of the shape and kind of end
      */
-    public function __construct(public array $shapes = [], public array $laps = [], public array $stocks = [], public array $schools = [], public ?Point $viewpoint = null, public array $cut = [], public array $fits = [])
+    public function __construct(public array $shapes = [], public array $laps = [], public array $stocks = [], public array $schools = [], public ?Point $viewpoint = null, public array $fits = [])
     {
     }
 }

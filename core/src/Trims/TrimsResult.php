@@ -16,11 +16,10 @@ final readonly class TrimsResult implements StageResult
      * @param  array<string, TrimRun>  $runs  by id, in the roof's order of edges and layers
      * @param  array<string, StickLot>  $lots  by kind
      * @param  list<Closure>  $closures
-     * @param  CutPieces  $cut  what is cut of them already
      * @param  list<Supply>  $supplies  what the edges take besides
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $runs, public array $lots, public array $closures, public CutPieces $cut, public array $supplies, private array $findings)
+    public function __construct(public array $runs, public array $lots, public array $closures, public array $supplies, private array $findings)
     {
     }
 
@@ -43,21 +42,6 @@ final readonly class TrimsResult implements StageResult
     public function picked(?string $id): ?TrimRun
     {
         return $this->runs[$id ?? ''] ?? self::seen($this->of($id ?? '')) ?? self::seen(array_values($this->runs));
-    }
-
-    /** @return list<string> ends of a kind that are cut, as fits name them: id of the run, `.low` or `.high` */
-    public function done(string $shape, EndKind $kind): array
-    {
-        $done = [];
-        foreach ($this->runs as $run) {
-            foreach ($run->shape->key === $shape ? [[$run->low, $run->pieces[0] ?? null, 'low'], [$run->high, $run->pieces[count($run->pieces) - 1] ?? null, 'high']] : [] as [$end, $piece, $which]) {
-                if ($end->kind === $kind && $piece !== null && $this->cut->cut($piece->id) !== null) {
-                    $done[] = "$run->id.$which";
-                }
-            }
-        }
-
-        return $done;
     }
 
     /** @return list<TrimRun> of one kind */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\EdgesStage;
@@ -39,27 +40,9 @@ final class TrimsStage implements Stage
         return TrimsRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return TrimsEffort::of($job);
-    }
-
-    /**
-     * @param  array<string, CutTrim>  $cut
-     * @param  array<string, TrimRun>  $runs
-     */
-    private function cut(array $cut, array $runs): CutPieces
-    {
-        $now = [];
-        foreach ($cut === [] ? [] : $runs as $run) {
-            foreach ($run->pieces as $piece) {
-                if (isset($cut[$piece->id])) {
-                    $now[$piece->id] = new CutTrim($piece->length, $run->looks($piece));
-                }
-            }
-        }
-
-        return new CutPieces($cut, $now);
     }
 
     public function work(Plan $plan): TrimsResult
@@ -83,7 +66,6 @@ final class TrimsStage implements Stage
             }
         }
 
-        $pieces = $this->cut($plan->job->part(TrimsInput::class)->cut, $made);
         $zees = $runs->zees($closed);
         if ($zees !== null) {
             $lots[$zees->kind] = $zees;
@@ -91,6 +73,6 @@ final class TrimsStage implements Stage
 
         $supplies = (new EdgeSupplies($plan->job->covering->profile))->of(array_values($plan->of(EdgesStage::class)->edges), array_values($made), $closed);
 
-        return new TrimsResult($made, $lots, $closed, $pieces, $supplies, [...$findings, ...$pieces->findings()]);
+        return new TrimsResult($made, $lots, $closed, $supplies, $findings);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Water;
 
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Ground\Findings\Finding;
@@ -44,7 +45,7 @@ final class WaterStage implements Stage
         return WaterRules::all();
     }
 
-    public static function effort(Job $job): array
+    public static function effort(Job $job, Circumstances $circumstances): array
     {
         return [];
     }

@@ -49,6 +49,10 @@ export interface KeptJob {
     archived: boolean;
     /** By role, and because it is not put away. */
     mayChange: boolean;
+    /** What happened may be told by whoever stands on the roof, where the job is not put away. */
+    mayTell: boolean;
+    /** Number of the newest fact. */
+    facts: number;
     /** Numbers of the revisions undo and redo lead to, the nearest last. */
     undo: number[];
     redo: number[];
@@ -66,6 +70,8 @@ export interface Revision {
     savedAt: string;
     /** Kept, but not taken: somebody else's was. */
     aside: boolean;
+    /** Number of the newest fact there is, where the newest revision was asked for. */
+    facts?: number;
 }
 
 export interface StaleAnswer {

@@ -13,5 +13,5 @@ test('ids rules and profiles', async () => {
     const taken = e.takeOwnProfile(e.takeOwnProfile(boathouse, own), { ...own, cover: 15 });
     assert.deepEqual([taken.system.profile, taken.catalogue.profiles.map((p) => p.cover)], ['yard-lock-14', [15]]);
     const empty = e.emptyJob('New', { 'order.extra': 4 }, 'First');
-    assert.deepEqual([empty.format, empty.roof.planes.length, empty.rules], ['imbrex-job/2', 1, { 'order.extra': 4 }]);
+    assert.deepEqual([empty.format, empty.roof.planes.length, empty.rules], ['imbrex-job/3', 1, { 'order.extra': 4 }]);
 });

@@ -19,7 +19,7 @@ export function emptyJob(
     profile: Profile | string | null = null,
 ): JobDocument {
     const job: JobDocument = {
-        format: 'imbrex-job/2',
+        format: 'imbrex-job/3',
         name,
         units: 'imperial',
         roof: {

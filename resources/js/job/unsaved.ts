@@ -1,6 +1,7 @@
 /** What of a job is not yet saved, kept in this browser for whoever made it: a page closed too soon takes it up again. */
 import { thePerson } from '../api/person';
 import type { JobDocument } from '../contracts/job';
+import type { Fact } from './facts';
 
 interface Unsaved {
     /** The revision it was made on. */
@@ -8,37 +9,47 @@ interface Unsaved {
     document: JobDocument;
 }
 
-const shelf = (job: string): string => `imbrex.unsaved.${thePerson()}.${job}`;
+type Kind = 'unsaved' | 'untold';
 
-export function keepUnsaved(job: string, unsaved: Unsaved): void {
+const shelf = (kind: Kind, job: string): string => `imbrex.${kind}.${thePerson()}.${job}`;
+
+/** A full or forbidden store only costs this second line of safety. */
+function trying<T>(what: () => T, otherwise: T): T {
     try {
-        window.localStorage.setItem(shelf(job), JSON.stringify(unsaved));
+        return what();
     } catch {
-        // A full or forbidden store only costs this second line of safety.
+        return otherwise;
     }
 }
 
-export function forgetUnsaved(job: string): void {
-    try {
-        window.localStorage.removeItem(shelf(job));
-    } catch {
-        // As above.
-    }
-}
+const keep = (kind: Kind, job: string, what: unknown): void =>
+    trying(() => window.localStorage.setItem(shelf(kind, job), JSON.stringify(what)), undefined);
 
-export function unsavedOf(job: string): Unsaved | null {
-    try {
-        return JSON.parse(window.localStorage.getItem(shelf(job)) ?? 'null') as Unsaved | null;
-    } catch {
-        return null;
-    }
-}
+const forget = (kind: Kind, job: string): void =>
+    trying(() => window.localStorage.removeItem(shelf(kind, job)), undefined);
+
+const kept = <T>(kind: Kind, job: string): T | null =>
+    trying(() => JSON.parse(window.localStorage.getItem(shelf(kind, job)) ?? 'null') as T | null, null);
+
+export const keepUnsaved = (job: string, unsaved: Unsaved): void => keep('unsaved', job, unsaved);
+
+export const forgetUnsaved = (job: string): void => forget('unsaved', job);
+
+export const unsavedOf = (job: string): Unsaved | null => kept<Unsaved>('unsaved', job);
+
+/** What happened and has not arrived. */
+export const keepUntold = (job: string, facts: Fact[]): void => keep('untold', job, facts);
+
+export const forgetUntold = (job: string): void => forget('untold', job);
+
+export const untoldOf = (job: string): Fact[] => kept<Fact[]>('untold', job) ?? [];
 
 /** Whether anything of the person who is signed in waits here to be saved. */
-export function hasUnsaved(): boolean {
-    try {
-        return Object.keys(window.localStorage).some((key) => key.startsWith(shelf('')));
-    } catch {
-        return false;
-    }
-}
+export const hasUnsaved = (): boolean =>
+    trying(
+        () =>
+            Object.keys(window.localStorage).some(
+                (key) => key.startsWith(shelf('unsaved', '')) || key.startsWith(shelf('untold', '')),
+            ),
+        false,
+    );

@@ -1,18 +1,23 @@
 import Button from '@mui/material/Button';
+import { useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from '../parts/router';
 import { useNewest } from '../api/queries';
+import { useFacts } from '../job/FactContext';
 import { useJob } from '../job/JobContext';
 import { usePick } from '../job/PickContext';
 import type { Refused } from '../job/refusals';
 import { mendedAt } from '../stations/mending';
 import { useStations } from '../stations/stations';
 import { ChangeLine } from './ChangeLine';
+import { useSaveState } from './useSaveState';
 
 /** What stands between the job on this screen and the job as it is kept: said above every station, until it is settled. */
 export function Notices() {
     const { t } = useTranslation();
     const job = useJob();
+    const state = useSaveState();
+    const { refused } = useFacts();
     return (
         <div className="notices">
             {job.archived && (
@@ -20,12 +25,12 @@ export function Notices() {
                     {t('job.archived')}
                 </div>
             )}
-            {job.state === 'offline' && (
+            {state === 'offline' && (
                 <div className="finding" data-severity="settle" role="status">
                     {t('save.offline-numbers', { revision: job.revision })}
                 </div>
             )}
-            {job.state === 'failed' && (
+            {state === 'failed' && (
                 <div className="finding" data-severity="block" role="alert">
                     {t('save.failed-text', { revision: job.revision })}
                 </div>
@@ -36,6 +41,11 @@ export function Notices() {
                     {job.refused.map((refused, i) => (
                         <OneRefused key={i} refused={refused} />
                     ))}
+                </div>
+            )}
+            {refused.length > 0 && (
+                <div className="finding" data-severity="block" role="alert">
+                    <b>{t('facts.refused')}</b> {refused.join(' ')}
                 </div>
             )}
             <Newer />
@@ -85,7 +95,9 @@ function OneRefused({ refused }: { refused: Refused }) {
 function Newer() {
     const { t } = useTranslation();
     const job = useJob();
+    const { session } = useFacts();
     const newest = useNewest(job.id, job.state !== 'stale').data;
+    useEffect(() => session.heard(newest?.facts ?? 0), [session, newest?.facts]);
     if (!newest || newest.number <= job.revision || (job.state !== 'saved' && job.state !== 'read-only')) return null;
     return (
         <div className="finding rowed" data-severity="settle" role="status">

@@ -8,6 +8,7 @@ import { later } from '../parts/later';
 import { withRules } from '../words/i18n';
 import { AccountMenu } from './AccountMenu';
 import { SendFiles } from './SendFiles';
+import { useSaveState } from './useSaveState';
 
 const History = later('history', () => import('./History'));
 const JobSettings = later(
@@ -19,6 +20,7 @@ const JobSettings = later(
 export function TopBar() {
     const { t } = useTranslation();
     const job = useJob();
+    const state = useSaveState();
     const [dialog, setDialog] = useState<'history' | 'settings' | null>(null);
     return (
         <header className="topbar">
@@ -27,7 +29,7 @@ export function TopBar() {
             </Link>
             <span className="job">{job.document.name}</span>
             <span className="note muted">{job.document.note}</span>
-            <span className="saved muted" role="status" aria-live="polite" data-save={job.state}>
+            <span className="saved muted" role="status" aria-live="polite" data-save={state}>
                 <button
                     type="button"
                     className="linkish"
@@ -35,7 +37,7 @@ export function TopBar() {
                     onClick={() => setDialog('history')}
                     title={t('history.title')}
                 >
-                    {savedLine(t, job)}
+                    {savedLine(t, job, state)}
                 </button>
             </span>
             <span className="nowrap">
@@ -65,9 +67,13 @@ export function TopBar() {
     );
 }
 
-function savedLine(t: (key: string, values?: Record<string, string | number>) => string, job: JobState): string {
+function savedLine(
+    t: (key: string, values?: Record<string, string | number>) => string,
+    job: JobState,
+    state: string,
+): string {
     const time = new Date(job.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
-    return t(`save.${job.state}`, { revision: job.revision, time });
+    return t(`save.${state}`, { revision: job.revision, time });
 }
 
 function Arrow({

@@ -1,11 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { Navigate, useParams } from '../parts/router';
 import { call, ApiError } from '../api/client';
 import { useCatalogue } from '../api/queries';
 import { hasEnded, onSession, thePerson } from '../api/person';
 import type { KeptJob } from '../api/types';
+import { FactContext, useFacts } from '../job/FactContext';
+import { FactSession } from '../job/FactSession';
 import { JobContext, useJob } from '../job/JobContext';
 import { PickHolder } from '../job/PickContext';
 import { JobSession } from '../job/JobSession';
@@ -40,11 +42,31 @@ export default function Workspace() {
         () => (kept.data ? new JobSession(job, kept.data, kept.data.mayChange) : null),
         [job, kept.data],
     );
+    const client = useQueryClient();
+    const facts = useMemo(
+        () =>
+            kept.data
+                ? new FactSession(job, kept.data.facts, kept.data.mayTell, () => void askAnew(client, job))
+                : null,
+        [job, kept.data, client],
+    );
     useEffect(() => {
         open?.begin();
-        return () => open?.close();
-    }, [open]);
-    useEffect(() => onSession(() => void (hasEnded() || open?.resume())), [open]);
+        facts?.begin();
+        return () => {
+            open?.close();
+            facts?.close();
+        };
+    }, [open, facts]);
+    useEffect(
+        () =>
+            onSession(() => {
+                if (hasEnded()) return;
+                open?.resume();
+                facts?.resume();
+            }),
+        [open, facts],
+    );
     if (kept.isError || catalogue.isError) {
         return (
             <main className="narrow stack">
@@ -59,7 +81,7 @@ export default function Workspace() {
             </main>
         );
     }
-    if (!open || !catalogue.data)
+    if (!open || !facts || !catalogue.data)
         return (
             <p className="narrow muted" role="status">
                 {t('loading')}
@@ -67,12 +89,21 @@ export default function Workspace() {
         );
     return (
         <JobContext.Provider value={open}>
-            <PickHolder>
-                <GaugeHolder>
-                    <OpenJob />
-                </GaugeHolder>
-            </PickHolder>
+            <FactContext.Provider value={facts}>
+                <PickHolder>
+                    <GaugeHolder>
+                        <OpenJob />
+                    </GaugeHolder>
+                </PickHolder>
+            </FactContext.Provider>
         </JobContext.Provider>
+    );
+}
+
+/** What the plan knows of by now is shown as it was until the answer is here: nothing jumps. */
+function askAnew(client: QueryClient, job: string): Promise<unknown> {
+    return Promise.all(
+        ['plan', 'tiles', 'orders', 'card'].map((what) => client.invalidateQueries({ queryKey: [what, job] })),
     );
 }
 
@@ -84,7 +115,8 @@ function OpenJob() {
         // Whoever signed out was asked.
         if (thePerson() !== null) event.preventDefault();
     });
-    const pending = !['saved', 'read-only', 'stale'].includes(state.state);
+    const facts = useFacts();
+    const pending = !['saved', 'read-only', 'stale'].includes(state.state) || facts.waiting > 0;
     useEffect(() => {
         if (!pending) return undefined;
         window.addEventListener('beforeunload', leaving);

@@ -7,8 +7,8 @@ namespace Imbrex\Stations\Cutting;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CleatLine;
 use Imbrex\Core\Cutting\CleatLines;
-use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Fit\Taped;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
@@ -24,7 +24,7 @@ final class ChalkWriter
     public function chalk(Plan $plan, array $faces): array
     {
         // Where nothing was taped, nothing need be cut to know where to snap.
-        $fits = $plan->job->part(CuttingInput::class)->observations === [] ? null : $plan->of(CuttingStage::class)->fits;
+        $fits = $plan->circumstances->part(Taped::class)->marks === [] ? null : $plan->of(CuttingStage::class)->fits;
         $lines = new CleatLines($plan->of(BuildsStage::class), new SideFinder($plan->of(RoofStage::class)->roof), $fits);
 
         return array_merge(...array_map(static fn (Face $face): array => array_map(static fn (CleatLine $line): array => [

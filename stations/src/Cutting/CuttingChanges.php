@@ -7,7 +7,7 @@ namespace Imbrex\Stations\Cutting;
 use Imbrex\Stations\Change;
 use stdClass;
 
-/** What a save changed at the bench: marks taped and first fits one by one; panels cut, by number. */
+/** What a save changed at the bench: first fits, one by one. */
 final class CuttingChanges
 {
     /** @return list<Change> */
@@ -16,17 +16,11 @@ final class CuttingChanges
         $blocks = $after->roof->blocks ?? [];
         $named = static fn (string $piece): string => self::named($piece, $blocks);
         [$was, $is] = [$before->cutting ?? new stdClass, $after->cutting ?? new stdClass];
-        [$old, $new] = [array_column($was->cut ?? [], 'panel'), array_column($is->cut ?? [], 'panel')];
 
         return [
-            ...Change::inList($before->observations ?? [], $after->observations ?? [], 'mark', static fn (stdClass $mark): array => [
-                'piece' => $named((string) ($mark->panel ?? $mark->face)), 'side' => (string) ($mark->side ?? 'seam'), 'measured' => (float) ($mark->measured ?? $mark->amount ?? $mark->v ?? 0.0),
-            ]),
             ...Change::inList($was->corrections ?? [], $is->corrections ?? [], 'fit', static fn (stdClass $fit): array => [
                 'panel' => $named((string) $fit->panel), 'amount' => (float) $fit->amount, 'toward' => (string) $fit->toward, 'side' => (string) $fit->side,
             ]),
-            ...$this->counted('panels-cut', array_map($named, array_diff($new, $old))),
-            ...$this->counted('panels-uncut', array_map($named, array_diff($old, $new))),
         ];
     }
 
@@ -40,14 +34,5 @@ final class CuttingChanges
         }
 
         return $piece;
-    }
-
-    /**
-     * @param  array<string>  $panels
-     * @return list<Change>
-     */
-    private function counted(string $code, array $panels): array
-    {
-        return $panels === [] ? [] : [new Change($code, ['count' => count($panels), 'first' => (string) array_values($panels)[0]])];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Imbrex\Stations\Cutting;
 
 use Imbrex\Core\Cutting\Correction;
-use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Stations\Documents\Reading;
 use stdClass;
@@ -19,7 +18,7 @@ final readonly class CuttingReader
 
     public function input(): CuttingInput
     {
-        return new CuttingInput($this->corrections(), $this->cut(), (new ObservationReader($this->reading))->observations());
+        return new CuttingInput($this->corrections());
     }
 
     /** @return list<Correction> */
@@ -37,16 +36,5 @@ final readonly class CuttingReader
             (float) $fit->amount * ($fit->toward === 'downhill' ? -1.0 : 1.0),
             array_values(array_map(strval(...), $fit->before ?? [])),
         ), array_values($all));
-    }
-
-    /** @return array<string, CutRecord> by panel */
-    private function cut(): array
-    {
-        $cut = [];
-        foreach ($this->reading->document->cutting->cut ?? [] as $record) {
-            $cut[(string) $record->panel] = new CutRecord((string) $record->panel, (float) $record->long, (float) $record->short);
-        }
-
-        return $cut;
     }
 }

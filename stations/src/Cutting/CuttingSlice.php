@@ -14,12 +14,14 @@ use Imbrex\Core\Cutting\DrawnEnds;
 use Imbrex\Core\Cutting\HowToTake;
 use Imbrex\Core\Cutting\MarkRun;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Facts\PiecesCut;
 use Imbrex\Core\Ground\Metalwork\Line;
 use Imbrex\Core\Ground\Metalwork\Mark;
 use Imbrex\Core\Ground\Metalwork\SideLength;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\RoofLog\PanelsCut;
 use Imbrex\Stations\Wire;
 
 /** What Cuts shows: every piece in the order of laying, and the card of one. */
@@ -50,7 +52,7 @@ final readonly class CuttingSlice
             'saving' => $this->pairing->saving($plan),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $plan->job->part(CuttingInput::class)->corrections),
             'astray' => $this->lines->astray($plan),
-            'findings' => $this->wire->findings($plan, $plan->findingsOf('cutting')),
+            'findings' => $this->wire->findings($plan, [...$plan->findingsOf('cutting'), ...PanelsCut::findings($plan)]),
         ];
     }
 
@@ -60,12 +62,13 @@ final readonly class CuttingSlice
         $face = $plan->of(RoofStage::class)->roof->face($p->face);
         $partner = $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id);
         $lengths = $face === null ? null : $maker->lengths($face, $p);
+        $cut = $plan->circumstances->part(PiecesCut::class)->panels;
 
         return [
             'id' => $p->id, 'name' => $plan->of(CuttingStage::class)->name($p->id), 'face' => $p->face, 'position' => $p->strip->position, 'laid' => $p->strip->laid,
             'rip' => $p->rip, 'long' => $lengths?->long() ?? $p->long, 'short' => $lengths?->differ() === true ? $lengths->short() : null,
             'blank' => ['long' => $p->long, 'short' => $p->short], 'orderLength' => $p->orderLength,
-            'done' => isset($plan->job->part(CuttingInput::class)->cut[$p->id]), 'corrected' => $plan->of(CuttingStage::class)->isCorrected($p), 'kind' => CutKind::of($p)->value,
+            'done' => isset($cut[$p->id]), 'told' => isset($cut[$p->id]) ? $cut[$p->id]->facts : [], 'corrected' => $plan->of(CuttingStage::class)->isCorrected($p), 'kind' => CutKind::of($p)->value,
             'pairedWith' => $partner,
             'pairedName' => $partner === null ? null : $plan->of(CuttingStage::class)->name($partner),
         ];

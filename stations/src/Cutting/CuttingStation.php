@@ -6,8 +6,13 @@ namespace Imbrex\Stations\Cutting;
 
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Fit\Taped;
+use Imbrex\Core\Facts\Fact;
+use Imbrex\Core\Facts\FactKind;
+use Imbrex\Core\Facts\FactLog;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\RoofLog\PanelsCut;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Edition;
 use Imbrex\Stations\Station;
@@ -48,6 +53,16 @@ final class CuttingStation extends Station
         return (new CuttingReader($reading))->input();
     }
 
+    public function happened(FactLog $log): Taped
+    {
+        return MarkReader::of($log);
+    }
+
+    public function doubts(Fact $fact, string $field): array
+    {
+        return $fact->kind === FactKind::Taped ? MarkReader::faults($fact, $field) : [];
+    }
+
     public function changes(stdClass $before, stdClass $after): array
     {
         return $this->changes->between($before, $after);
@@ -55,12 +70,17 @@ final class CuttingStation extends Station
 
     public function tile(Plan $plan): array
     {
-        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== []), 'pieces' => count($plan->of(CuttingStage::class)->panels)];
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== [], PanelsCut::findings($plan)), 'pieces' => count($plan->of(CuttingStage::class)->panels)];
     }
 
     public function slices(): array
     {
         return ['cuts' => $this->slice->of(...)];
+    }
+
+    public function slicesOfTheLog(): array
+    {
+        return ['cuts'];
     }
 
     public function has(Plan $plan, string $pick): bool
@@ -81,7 +101,7 @@ final class CuttingStation extends Station
     public function files(): array
     {
         return [
-            new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan()), isDear: true),
+            new StationFile('pieces.csv', 'text/csv; charset=UTF-8', fn (Edition $edition): string => $this->pieces->write($edition->plan()), isDear: true, ofTheLog: true),
             new StationFile('cut-cards.pdf', 'application/pdf', $this->cards->pdf(...), isDear: true),
             new StationFile('blanks.dxf', 'image/vnd.dxf', fn (Edition $edition): string => $this->drawing->write($edition->plan(), $edition->pick), isDear: true),
             new StationFile('blanks.svg', 'image/svg+xml', fn (Edition $edition): string => $this->picture->write($edition->plan(), $edition->pick), isDear: true),

@@ -6,9 +6,9 @@ namespace Imbrex\Stations\Cutting;
 
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Facts\PiecesCut;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
@@ -49,7 +49,7 @@ final readonly class PiecesCsv
             $face->name, $panel->strip->laid, $panel->id, $plan->of(CuttingStage::class)->name($panel->id), $card->fromHead ? 'T' : 'B',
             $inches($card->length), $inches($long), $inches($short), $inches($between), $taped($card->length), $taped($long), $taped($short),
             $inches($panel->rip), $tape->print($pair->orderLength ?? $panel->orderLength, Rounding::Up),
-            $pair?->partner($panel->id) ?? '', $plan->of(CuttingStage::class)->isCorrected($panel) ? 'yes' : '', isset($plan->job->part(CuttingInput::class)->cut[$panel->id]) ? 'yes' : '',
+            $pair?->partner($panel->id) ?? '', $plan->of(CuttingStage::class)->isCorrected($panel) ? 'yes' : '', isset($plan->circumstances->part(PiecesCut::class)->panels[$panel->id]) ? 'yes' : '',
         ];
     }
 }

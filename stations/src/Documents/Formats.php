@@ -12,11 +12,25 @@ use stdClass;
  */
 final class Formats
 {
-    public const NEWEST = 'imbrex-job/2';
+    public const NEWEST = 'imbrex-job/3';
 
+    /** The description of a job, without what happened. */
     public static function newest(stdClass $document): stdClass
     {
-        return ($document->format ?? null) === 'imbrex-job/1' ? self::fromFirst($document) : $document;
+        $described = clone self::today($document);
+        unset($described->facts);
+
+        return $described;
+    }
+
+    /**
+     * What happened, where a document tells it: a file made to be taken along does, and documents of the first two formats do.
+     *
+     * @return mixed facts by contracts/facts, as far as the document is sound
+     */
+    public static function facts(stdClass $document): mixed
+    {
+        return self::today($document)->facts ?? [];
     }
 
     /** @throws \JsonException */
@@ -25,6 +39,13 @@ final class Formats
         $document = json_decode($json, false, 512, JSON_THROW_ON_ERROR);
 
         return $document instanceof stdClass ? self::newest($document) : new stdClass;
+    }
+
+    private static function today(stdClass $document): stdClass
+    {
+        $document = ($document->format ?? null) === 'imbrex-job/1' ? self::fromFirst($document) : $document;
+
+        return ($document->format ?? null) === 'imbrex-job/2' ? self::fromSecond($document) : $document;
     }
 
     /** The second format calls a layout's beginning its start, and the rake it begins at where it starts from. */
@@ -36,6 +57,35 @@ final class Formats
         }
 
         return $second;
+    }
+
+    /** The third format describes, and no more: what was taped and cut are facts. */
+    private static function fromSecond(stdClass $second): stdClass
+    {
+        $third = (object) ['format' => 'imbrex-job/3', ...array_diff_key((array) $second, ['format' => true])];
+        $facts = [];
+        foreach (['cutting' => OlderFacts::panels(...), 'trims' => OlderFacts::trims(...)] as $part => $told) {
+            $of = $third->{$part} ?? null;
+            $cut = $of instanceof stdClass && isset($of->cut) ? $told($of->cut) : null;
+            if ($cut !== null) {
+                array_push($facts, ...$cut);
+                $without = array_diff_key((array) $of, ['cut' => true]);
+                $third->{$part} = (object) $without;
+                if ($without === []) {
+                    unset($third->{$part});
+                }
+            }
+        }
+        $taped = isset($third->observations) ? OlderFacts::marks($third->observations) : null;
+        if ($taped !== null) {
+            array_push($facts, ...$taped);
+            unset($third->observations);
+        }
+        if ($facts !== []) {
+            $third->facts = $facts;
+        }
+
+        return $third;
     }
 
     /** @param  array<string, string>  $names  new ones by old */

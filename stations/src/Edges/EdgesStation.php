@@ -58,6 +58,11 @@ final class EdgesStation extends Station
         return ['edges' => $this->slice->of(...), 'sticks' => $this->sticks->of(...), 'ends' => $this->ends->of(...)];
     }
 
+    public function slicesOfTheLog(): array
+    {
+        return ['sticks', 'ends'];
+    }
+
     public function has(Plan $plan, string $pick): bool
     {
         $built = $plan->of(EdgesStage::class);

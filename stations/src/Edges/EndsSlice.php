@@ -6,6 +6,7 @@ namespace Imbrex\Stations\Edges;
 
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\RoofLog\TrimsCut;
 use Imbrex\Core\Trims\Ends\EndCard;
 use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\Ends\EndMark;
@@ -48,7 +49,7 @@ final readonly class EndsSlice
             ],
             'cards' => array_map(fn (string|int $key, EndCard $card): array => $this->card((string) $key, $card, $run, $plan, count(array_filter($own, static fn (EndCard $other): bool => $other->cut->kind === $card->cut->kind)) > 1), array_keys($own), array_values($own)),
             'count' => count($cards),
-            'findings' => $this->wire->findings($plan, $plan->findingsOf('trims')),
+            'findings' => $this->wire->findings($plan, [...$plan->findingsOf('trims'), ...TrimsCut::of($plan)->findings()]),
         ];
     }
 
@@ -74,7 +75,7 @@ final readonly class EndsSlice
     {
         $tape = Wire::tape($plan)->inInches();
         [$low, $high] = $this->words->edges($card);
-        $cut = $plan->of(TrimsStage::class)->cut;
+        $cut = TrimsCut::of($plan);
         $fit = $plan->job->part(TrimsInput::class)->fits[$card->run->shape->key][$card->cut->kind->value] ?? null;
         $own = array_values(array_filter($card->ends, static fn (array $end): bool => $end['run'] === $run));
 
@@ -86,7 +87,7 @@ final readonly class EndsSlice
             'how' => $this->words->how($card),
             'angles' => $this->words->angles($card),
             'where' => $this->words->where($card, $plan),
-            'pieces' => array_map(static fn (array $end): array => ['id' => $end['piece']->id, 'name' => substr((string) strrchr($end['piece']->id, '.'), 1), 'length' => $end['piece']->length, 'as' => $end['run']->looks($end['piece']), 'cut' => $cut->cut($end['piece']->id) !== null], $own),
+            'pieces' => array_map(static fn (array $end): array => ['id' => $end['piece']->id, 'name' => substr((string) strrchr($end['piece']->id, '.'), 1), 'length' => $end['piece']->length, 'as' => $end['run']->looks($end['piece']), 'cut' => $cut->cut($end['piece']->id) !== null, 'told' => $cut->facts($end['piece']->id)], $own),
             'count' => count($card->ends),
             'marks' => array_map(fn (EndMark $mark, int $i): array => ['number' => $i + 1, 'kind' => $this->words->kind($mark), 'across' => $mark->across, 'at' => $mark->distance], $card->cut->marks(), array_keys($card->cut->marks())),
             'back' => self::view(EndView::of($card->cut, true)),
@@ -96,7 +97,7 @@ final readonly class EndsSlice
             'fit' => $fit === null ? null : ['low' => $fit->low, 'high' => $fit->high],
             'low' => $low,
             'high' => $high,
-            'done' => $plan->of(TrimsStage::class)->done($card->run->shape->key, $card->cut->kind),
+            'done' => $cut->ends($card->run->shape->key, $card->cut->kind),
         ];
     }
 

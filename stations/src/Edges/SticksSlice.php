@@ -11,8 +11,8 @@ use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\RoofLog\TrimsCut;
 use Imbrex\Core\Trims\Closure;
-use Imbrex\Core\Trims\CutPieces;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
@@ -54,7 +54,7 @@ final readonly class SticksSlice
             'supplies' => array_map(fn (Supply $one): array => $this->supplies->of($one, Wire::tape($plan)), $made->supplies),
             'viewpoints' => $this->viewpoints($plan),
             'pounds' => $this->pounds($made->lots, $plan),
-            'findings' => $this->wire->findings($plan, $plan->findingsOf('trims')),
+            'findings' => $this->wire->findings($plan, [...$plan->findingsOf('trims'), ...TrimsCut::of($plan)->findings()]),
         ];
     }
 
@@ -129,6 +129,7 @@ final readonly class SticksSlice
     private function run(TrimRun $run, string $name, Plan $plan): array
     {
         $tape = Wire::tape($plan)->inInches();
+        $cut = TrimsCut::of($plan);
         $lap = max([0.0, ...array_map(static fn (TrimPiece $piece): float => $piece->lapHigh, $run->pieces)]);
 
         return [
@@ -154,15 +155,16 @@ final readonly class SticksSlice
                 'over' => $piece->isOver,
                 'said' => $this->piece($run, $piece, $tape),
                 'as' => $run->looks($piece),
-                'cut' => $plan->of(TrimsStage::class)->cut->cut($piece->id),
-                'was' => $this->was($plan->of(TrimsStage::class)->cut, $piece, Wire::tape($plan)),
+                'cut' => $cut->cut($piece->id),
+                'told' => $cut->facts($piece->id),
+                'was' => $this->was($cut, $piece, Wire::tape($plan)),
             ], $run->pieces, array_keys($run->pieces)),
             'said' => $this->words->say('sticks.run', ['pieces' => count($run->pieces), 'butts' => $lap > 0.0 ? 'no' : 'yes', 'lap' => $tape->print($lap > 0.0 ? $lap : $plan->job->rules->number('edge.spliceGap'))]),
         ];
     }
 
     /** How a piece was cut otherwise than it would be now; null where it was not. */
-    private function was(CutPieces $cut, TrimPiece $piece, TapePrinter $tape): ?string
+    private function was(TrimsCut $cut, TrimPiece $piece, TapePrinter $tape): ?string
     {
         return match (true) {
             ! $cut->differs($piece->id) => null,

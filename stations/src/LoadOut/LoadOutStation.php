@@ -50,6 +50,11 @@ final class LoadOutStation extends Station
         return ['load-out' => fn (Plan $plan, ?string $pick): array => $this->slice->of($plan)];
     }
 
+    public function slicesOfTheLog(): array
+    {
+        return ['load-out'];
+    }
+
     public function whole(Plan $plan): array
     {
         return ['order' => $this->order->order($plan->of(LoadOutStage::class)->order)];

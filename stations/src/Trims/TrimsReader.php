@@ -10,7 +10,6 @@ use Imbrex\Core\Ground\Metalwork\ShapeSketch;
 use Imbrex\Core\Ground\Metalwork\TrimHem;
 use Imbrex\Core\Ground\Metalwork\TrimLeg;
 use Imbrex\Core\Ground\Metalwork\TrimShape;
-use Imbrex\Core\Trims\CutTrim;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\RunSchool;
@@ -59,7 +58,6 @@ final readonly class TrimsReader
             $stocks,
             array_map(static fn (mixed $school): RunSchool => RunSchool::from((string) $school), (array) ($said->schools ?? [])),
             is_array($viewpoint) ? new Point((float) $viewpoint[0], (float) $viewpoint[1]) : null,
-            array_map(static fn (mixed $cut): CutTrim => $cut instanceof stdClass ? new CutTrim((float) $cut->length, (string) $cut->as) : new CutTrim((float) $cut), (array) ($said->cut ?? [])),
             $this->fits((array) ($said->fits ?? [])),
         );
     }

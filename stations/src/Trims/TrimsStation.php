@@ -46,13 +46,7 @@ final class TrimsStation extends Station
 
     public function changes(stdClass $before, stdClass $after): array
     {
-        $without = static fn (?stdClass $trims): array => array_diff_key((array) ($trims ?? []), ['cut' => true]);
-        $cut = static fn (stdClass $document): array => (array) ($document->trims->cut ?? []);
-
-        return [
-            ...($without($before->trims ?? null) == $without($after->trims ?? null) ? [] : [new Change('trims-made', [])]),
-            ...($cut($before) == $cut($after) ? [] : [new Change('trims-cut', ['count' => count(array_diff_key($cut($after), $cut($before))), 'back' => count(array_diff_key($cut($before), $cut($after)))])]),
-        ];
+        return ($before->trims ?? null) == ($after->trims ?? null) ? [] : [new Change('trims-made', [])];
     }
 
     public function whole(Plan $plan): array

@@ -66,7 +66,8 @@ final class HoldDownTest extends BrowserTestCase
         $answer = file_get_contents(getenv('SIM_URL').'/gauge/fire', false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => json_encode(['kind' => 'temperature', 'value' => 41.0, 'steady' => true])]]));
         self::assertNotFalse($answer);
         $person->waitUntil(static fn (): bool => str_contains($today(), 'Metal at 106 °F'), $today);
-        self::assertSame('105.8', $person->field('Metal now, °F')->getAttribute('value'));
+        $value = static fn (): string => (string) $person->field('Metal now, °F')->getAttribute('value');
+        $person->waitUntil(static fn (): bool => $value() === '105.8', $value);
 
         $person->press('Temperatures');
         $person->choose('Fixed at', 'the middle');

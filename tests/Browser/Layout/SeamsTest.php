@@ -137,7 +137,7 @@ final class SeamsTest extends BrowserTestCase
         $person = $this->person();
         $person->signInAs('Ivo Marsh');
         $side = static fn (bool $slopes): array => $slopes ? ['kind' => 'sloped', 'riseIn12' => 6] : ['kind' => 'gable'];
-        $this->beginFromFile($person, $name, ['format' => 'imbrex-job/2', 'roof' => ['blocks' => [[
+        $this->beginFromFile($person, $name, ['format' => 'imbrex-job/3', 'roof' => ['blocks' => [[
             'id' => 'shed', 'name' => 'Shed', 'x' => 0, 'y' => 0, 'length' => 500, 'width' => 240, 'eaveHeight' => 100,
             'sides' => ['south' => $side(true), 'east' => $side(false), 'north' => $side(true), 'west' => $side(false)],
         ]]]]);

@@ -7,9 +7,9 @@ namespace Tests\Core\Cutting;
 use Imbrex\Core\Cutting\Correction;
 use Imbrex\Core\Cutting\CutCard;
 use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Facts\CutPanel;
 use Imbrex\Core\Ground\Metalwork\Mark;
 use Imbrex\Core\Ground\Metalwork\MarkKind;
 use Imbrex\Core\Plan;
@@ -103,11 +103,11 @@ final class FirstFitTest extends TestCase
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
         $panel = $plan->of(CuttingStage::class)->panels[4];
-        $same = RoofJob::plan(RoofJob::boathouse(), cut: [$panel->id => new CutRecord($panel->id, $panel->long, $panel->short)]);
-        $otherwise = RoofJob::plan(RoofJob::boathouse(), cut: [$panel->id => new CutRecord($panel->id, $panel->long + 0.25, $panel->short)]);
+        $same = RoofJob::plan(RoofJob::boathouse(), cut: [$panel->id => new CutPanel($panel->long, $panel->short)]);
+        $otherwise = RoofJob::plan(RoofJob::boathouse(), cut: [$panel->id => new CutPanel($panel->long + 0.25, $panel->short)]);
 
-        self::assertSame([], RoofJob::findings($same, 'cut.cut-otherwise'));
-        self::assertSame('Hall S-5', RoofJob::findings($otherwise, 'cut.cut-otherwise')[0]->parameters['pieces']);
+        self::assertSame([], RoofJob::findings($same, 'log.panels-otherwise'));
+        self::assertSame('Hall S-5', RoofJob::findings($otherwise, 'log.panels-otherwise')[0]->parameters['pieces']);
     }
 
     /** @return list<Panel> those of the south hall cut to an edge at an angle */

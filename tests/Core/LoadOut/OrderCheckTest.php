@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\LoadOut;
 
-use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Cutting\Fit\SideTaped;
+use Imbrex\Core\Facts\CutPanel;
 use Imbrex\Core\LoadOut\OrderCheck;
 use Imbrex\Core\LoadOut\SheetCheck;
 use Imbrex\Core\Plan;
@@ -66,7 +66,7 @@ final class OrderCheckTest extends TestCase
         $ordered = self::plan();
         $all = OrderCheck::of($ordered->of(CuttingStage::class)->sheets, self::plan(2.0))->short;
         $first = $all[0]->pieces[0];
-        $cut = OrderCheck::of($ordered->of(CuttingStage::class)->sheets, self::plan(2.0, cut: [$first => new CutRecord($first, 1.0, 1.0)]));
+        $cut = OrderCheck::of($ordered->of(CuttingStage::class)->sheets, self::plan(2.0, cut: [$first => new CutPanel(1.0, 1.0)]));
         self::assertNotContains($first, array_merge(...array_map(static fn (SheetCheck $sheet): array => $sheet->pieces, $cut->short)));
 
         $paired = self::plan(rules: []);
@@ -90,7 +90,7 @@ final class OrderCheckTest extends TestCase
     /**
      * The boathouse with one hip taped so much (in) farther up than it is drawn.
      *
-     * @param  array<string, CutRecord>  $cut
+     * @param  array<string, CutPanel>  $cut
      * @param  array<string, float|string>  $rules
      */
     private static function plan(float $up = 0.0, array $cut = [], array $rules = self::APART, string $edge = self::HIP, string $at = 'hall.S-2'): Plan

@@ -7,12 +7,10 @@ namespace Tests\Core\Trims;
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\EdgeWish;
 use Imbrex\Core\Cutting\Fit\Observation;
-use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
-use Imbrex\Core\Trims\CutTrim;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\Stick;
@@ -122,24 +120,6 @@ final class TrimsStageTest extends TestCase
             self::assertEqualsWithDelta($drawn->runs[$id]->length + $longer, $taped->runs[$id]->length, 1e-6, $id);
         }
         self::assertContains(2.0, array_map(static fn (string $id): float => round($taped->runs[$id]->length - $drawn->runs[$id]->length, 6), array_keys($drawn->runs)));
-    }
-
-    public function test_what_is_cut_is_held_against_what_it_would_be_now(): void
-    {
-        $plan = RoofJob::plan([BlockMaker::block('shed', 0, 0, 400, 240, [6, null, 6, null])]);
-        $cap = self::trim($plan, 'ridge-shed.S-shed.N.cap');
-        $cut = array_map(static fn (float $length): CutTrim => new CutTrim($length), ["$cap->id.1" => 87.0, "$cap->id.2" => 120.0, "$cap->id.9" => 50.0]);
-        $found = static fn (TrimsInput $input): array => array_map(static fn (Finding $f): array => [$f->code, $f->where, $f->parameters['count']], self::trims(Plan::for($plan->job->with($input)))->findings());
-        self::assertSame([['trims.cut-gone', "$cap->id.9", 1]], $found(new TrimsInput(cut: $cut)));
-        // Laps of six make the ends three longer; what is cut full stays.
-        self::assertSame([['trims.cut-differs', "$cap->id.1", 1], ['trims.cut-gone', "$cap->id.9", 1]], $found(new TrimsInput(laps: ['ridge-cap' => 6.0], cut: $cut)));
-        self::assertSame([], $found(new TrimsInput(cut: ["$cap->id.1" => new CutTrim(87.02)])), 'no tape shows that');
-        // As long as before on a steeper roof, but bent to its pitch, and its tabs closed at its slope.
-        $as = new CutTrim(87.0, $cap->looks($cap->pieces[0]));
-        self::assertSame([], $found(new TrimsInput(cut: ["$cap->id.1" => $as])));
-        $steeper = RoofJob::plan([BlockMaker::block('shed', 0, 0, 400, 240, [8, null, 8, null])]);
-        $told = self::trims(Plan::for($steeper->job->with(new TrimsInput(cut: ["$cap->id.1" => $as]))))->findings();
-        self::assertSame([['trims.cut-otherwise', "$cap->id.1"]], array_map(static fn (Finding $f): array => [$f->code, $f->where], $told));
     }
 
     public function test_every_pan_is_closed_between_its_seams(): void

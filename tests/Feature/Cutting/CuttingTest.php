@@ -103,17 +103,17 @@ final class CuttingTest extends FeatureTestCase
         $before = $slice($next)['card']['back']['lengths'];
         $fitted = [...$document, 'cutting' => [
             'corrections' => [['id' => 'c1', 'face' => 'hall.S', 'edge' => self::VALLEY, 'panel' => $trial, 'side' => 'long', 'toward' => 'downhill', 'amount' => 0.125, 'before' => [$trial]]],
-            'cut' => [['panel' => $trial, 'long' => 1, 'short' => 1]],
         ]];
         $this->save($user, $job, $fitted, 1)->assertOk();
+        $this->tell($user, $job, [['kind' => 'cut', 'subject' => $trial, 'said' => ['long' => 1, 'short' => 1]]])->assertOk();
         $after = $slice($next);
 
         self::assertEqualsWithDelta($before['long'] + 0.125, $after['card']['back']['lengths']['long'], 0.004);
         self::assertSame(['c1'], array_column($after['card']['corrections'], 'id'));
         self::assertSame([], $slice($trial)['card']['corrections']);
-        self::assertContains('cut.cut-otherwise', array_column($after['findings'], 'code'), 'cut by another card than it has');
+        self::assertContains('log.panels-otherwise', array_column($after['findings'], 'code'), 'cut by another card than it has');
         $told = $this->getJson("/api/jobs/$job->id/revisions")->json('0.change.*.code');
-        self::assertSame(['fit-added', 'panels-cut'], $told);
+        self::assertSame(['fit-added'], $told);
         $this->save($user, $job, $document, 2)->assertOk();
         self::assertEqualsWithDelta($before, $slice($next)['card']['back']['lengths'], 1e-9);
     }
@@ -212,8 +212,8 @@ final class CuttingTest extends FeatureTestCase
         $document = self::boathouse();
         $job = $this->job($user, $document);
         $document['roof']['blocks'][0]['name'] = 'Great hall';
-        $document['cutting'] = ['cut' => [['panel' => 'hall.S-29', 'long' => 152, 'short' => 133]]];
         $this->save($user, $job, $document, 1)->assertOk();
+        $this->tell($user, $job, [['kind' => 'cut', 'subject' => 'hall.S-29', 'said' => ['long' => 152, 'short' => 133]]])->assertOk();
 
         $slice = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=hall.S-29")->assertOk()->json();
         $piece = array_values(array_filter($slice['panels'], static fn (array $p): bool => $p['id'] === 'hall.S-29'))[0];
@@ -221,7 +221,6 @@ final class CuttingTest extends FeatureTestCase
         self::assertStringStartsWith('Great hall ', $piece['pairedName']);
         self::assertStringContainsString($piece['pairedName'], $slice['card']['sheet']);
         self::assertStringContainsString('Great hall', implode(' ', $this->getJson("/api/jobs/$job->id/plan/load-out")->json('ranges')));
-        self::assertContains(['code' => 'panels-cut', 'parameters' => ['count' => 1, 'first' => 'Great hall S-29']], $this->getJson("/api/jobs/$job->id/revisions")->json('0.change'));
         foreach (['pieces.csv', 'blanks.svg'] as $file) {
             self::assertStringContainsString('Great hall S-', (string) $this->get("/api/jobs/$job->id/files/$file")->assertOk()->getContent());
         }
@@ -273,7 +272,7 @@ final class CuttingTest extends FeatureTestCase
     /** @param  array<string, mixed>  $document */
     private function plan(array $document): Plan
     {
-        return Plan::for(app(JobReader::class)->read((string) json_encode($document)));
+        return app(JobReader::class)->plan((string) json_encode($document));
     }
 
     /**

@@ -123,10 +123,10 @@ final class TrimsTest extends FeatureTestCase
 
         // Cut, then tried: it stays, and the next is cut longer.
         $piece = $mitre['pieces'][0]['id'];
-        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['cut' => [$piece => ['length' => $mitre['pieces'][0]['length'], 'as' => $mitre['pieces'][0]['as']]]]], 1)->assertOk();
+        $this->tell($user, $job, [['kind' => 'cut', 'subject' => $piece, 'said' => ['length' => $mitre['pieces'][0]['length'], 'as' => $mitre['pieces'][0]['as']]]])->assertOk();
         self::assertSame(['rake-wing.W.rake-trim.high'], $slice('rake-wing.W')['cards'][2]['done']);
         $fit = ['low' => 0.25, 'high' => 0];
-        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['fits' => ['rake-trim' => ['nose-fold' => $fit, 'mitre-cut' => [...$fit, 'but' => ['rake-wing.W.rake-trim.high']]]]]], 2)->assertOk();
+        $this->save($user, $job->refresh(), [...self::boathouse(), 'trims' => ['fits' => ['rake-trim' => ['nose-fold' => $fit, 'mitre-cut' => [...$fit, 'but' => ['rake-wing.W.rake-trim.high']]]]]], 1)->assertOk();
         $now = $slice('rake-wing.W')['cards'];
         self::assertEquals($fit, $now[0]['fit']);
         self::assertEqualsWithDelta(1.25 - 0.25 + 0.25 * (1.0 - 2.25 / 7.5), $now[0]['marks'][0]['at'], 1e-6, 'the nose reaches furthest where it is cut at 45 degrees, and is longer there in proportion');

@@ -33,13 +33,11 @@ final class EdgeFits
      * @param  array<string, FittedLine>  $lines  by edge
      * @param  list<Observation>  $astray  what was taped at no edge there is, or on a panel that does not end at its edge
      * @param  array<string, list<string>>  $edges  ids of the edges with a line, by face
-     * @param  array<string, mixed>  $cut  by panel id: what is cut by now
      */
     public function __construct(
         public readonly array $lines,
         public readonly array $astray,
         private readonly array $edges,
-        private readonly array $cut,
         private readonly FaceFitter $fitter,
     ) {
     }
@@ -47,9 +45,8 @@ final class EdgeFits
     /**
      * @param  list<Observation>  $observations
      * @param  array<string, Panel>  $drawn  the panels of the faces they were taped on, as drawn, by id
-     * @param  array<string, mixed>  $cut  by panel id: what is cut by now
      */
-    public static function of(Roof $roof, Builds $builds, array $observations, array $drawn, array $cut): self
+    public static function of(Roof $roof, Builds $builds, array $observations, array $drawn): self
     {
         $finder = new SideFinder($roof);
         $marks = new TapedMarks($builds, $finder, $drawn);
@@ -58,8 +55,6 @@ final class EdgeFits
         $astray = [];
         foreach ($observations as $observation) {
             $face = $roof->face($observation->face);
-            // A panel that something was taped on is set; it stays as it is, whatever is found out later.
-            $cut += $observation->panel() === null ? [] : [$observation->panel() => true];
             $mark = $face === null ? null : $marks->mark($observation, $face);
             if ($mark === null) {
                 $astray[] = $observation;
@@ -80,7 +75,7 @@ final class EdgeFits
             }
         }
 
-        return new self($lines, $astray, $edges, $cut, new FaceFitter($finder));
+        return new self($lines, $astray, $edges, new FaceFitter($finder));
     }
 
     public function touch(Face $face): bool
@@ -120,7 +115,7 @@ final class EdgeFits
     /** @return list<TapedMark> what is used of an edge's marks, or was by when a piece was cut */
     private function known(FittedLine $line, ?string $panel): array
     {
-        return $panel === null ? $line->used() : array_values(array_filter($line->used(), fn (TapedMark $mark): bool => $mark->observation->serves($panel, $this->cut)));
+        return $panel === null ? $line->used() : array_values(array_filter($line->used(), fn (TapedMark $mark): bool => $mark->observation->serves($panel)));
     }
 
     /** Whether a piece ends at a line that was taped before it was cut. */

@@ -15,7 +15,7 @@ final readonly class Observation
      * @param  string  $face  id of the face it was taped on
      * @param  SideTaped|Point  $taped  a point lies on the edge's own line: u of the seam, v up the slope from the eave; face coordinates, inches
      * @param  bool  $confirmed  read again and found so, however far it is off
-     * @param  list<string>|null  $before  ids of panels cut before it was taped, whose cards stay; null = all that are cut now
+     * @param  list<string>  $before  ids of panels cut before it was taped, whose cards stay
      */
     public function __construct(
         public string $id,
@@ -24,7 +24,7 @@ final readonly class Observation
         public SideTaped|Point $taped,
         public Source $source = Source::Tape,
         public bool $confirmed = false,
-        public ?array $before = null,
+        public array $before = [],
     ) {
     }
 
@@ -40,13 +40,9 @@ final readonly class Observation
         return $this->taped instanceof SideTaped ? $this->taped->panel : null;
     }
 
-    /**
-     * Whether a panel is still to be cut by what it tells.
-     *
-     * @param  array<string, mixed>  $cut  by panel id: what is cut by now
-     */
-    public function serves(string $panel, array $cut): bool
+    /** Whether a panel is still to be cut by what it tells. */
+    public function serves(string $panel): bool
     {
-        return $panel !== $this->panel() && ! ($this->before === null ? isset($cut[$panel]) : in_array($panel, $this->before, true));
+        return $panel !== $this->panel() && ! in_array($panel, $this->before, true);
     }
 }

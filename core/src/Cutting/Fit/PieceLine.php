@@ -6,13 +6,13 @@ namespace Imbrex\Core\Cutting\Fit;
 
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CutCardMaker;
-use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Internal\Cutter;
 use Imbrex\Core\Cutting\Internal\Fit\LineFitter;
 use Imbrex\Core\Cutting\Internal\Fit\TapedMarks;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Facts\PiecesCut;
 use Imbrex\Core\Ground\Metalwork\TwoLengths;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
@@ -155,9 +155,10 @@ final readonly class PieceLine
             $drawn[$panel->id] = $panel;
         }
         $asDrawn = new CutCardMaker($builds);
+        $cut = $this->plan->circumstances->part(PiecesCut::class)->panels;
         $next = [];
         foreach ($cutting->inOrderOfLaying() as $panel) {
-            if ($panel->face !== $this->face->id || $panel->strip->laid <= $this->panel->strip->laid || ! isset($drawn[$panel->id]) || isset($this->plan->job->part(CuttingInput::class)->cut[$panel->id]) || ! in_array($this->edge->id, CutCardMaker::angledEdges($this->plan, $this->face, $panel), true)) {
+            if ($panel->face !== $this->face->id || $panel->strip->laid <= $this->panel->strip->laid || ! isset($drawn[$panel->id]) || isset($cut[$panel->id]) || ! in_array($this->edge->id, CutCardMaker::angledEdges($this->plan, $this->face, $panel), true)) {
                 continue;
             }
             [$before, $after] = [$asDrawn->lengths($this->face, $drawn[$panel->id]), $cards->lengths($this->face, $panel)];

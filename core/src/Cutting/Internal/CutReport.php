@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal;
 
-use Imbrex\Core\Cutting\CutRecord;
 use Imbrex\Core\Cutting\InAll;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\Covering;
@@ -16,19 +15,15 @@ use Imbrex\Core\Roof\Face;
 /** Panels that cannot be made, carried or held as they are, and those parted so that they can. */
 final readonly class CutReport
 {
-    /** A piece that differs by less (in) from its card is still that piece. */
-    private const SAME_PIECE = 1.0 / 32.0;
-
     public function __construct(private Covering $covering)
     {
     }
 
     /**
      * @param  list<Panel>  $panels
-     * @param  array<string, CutRecord>  $cut  by panel id: what has been cut
      * @return list<Finding>
      */
-    public function on(Face $face, array $panels, Pairing $pairing, array $cut = []): array
+    public function on(Face $face, array $panels, Pairing $pairing): array
     {
         $lengths = array_map(static fn (Panel $p): float => $p->orderLength, $panels);
         $long = array_filter($lengths, fn (float $l): bool => $l > $this->covering->profile->longest + Tolerance::LENGTH);
@@ -46,7 +41,7 @@ final readonly class CutReport
             $findings[] = Finding::note('cut.end-lapped', $face->id, ['panels' => count($lapped), 'lap' => Length::ofInches((new EndLaps($this->covering))->lap($face)), 'limit' => Length::ofInches($this->covering->profile->longest)]);
         }
 
-        return [...$findings, ...$this->laps($face, $panels), ...$this->tips($face, $panels), ...$this->cutOtherwise($face, $panels, $cut)];
+        return [...$findings, ...$this->laps($face, $panels), ...$this->tips($face, $panels)];
     }
 
     /**
@@ -64,26 +59,6 @@ final readonly class CutReport
             'short' => Length::ofInches(max(0.0, -$spare)),
             'is' => $spare < -Tolerance::LENGTH ? 'short' : 'bare',
         ])];
-    }
-
-    /**
-     * Panels cut before the plan changed under them.
-     *
-     * @param  list<Panel>  $panels
-     * @param  array<string, CutRecord>  $cut
-     * @return list<Finding>
-     */
-    private function cutOtherwise(Face $face, array $panels, array $cut): array
-    {
-        $changed = [];
-        foreach ($panels as $panel) {
-            $was = $cut[$panel->id] ?? null;
-            if ($was !== null && max(abs($was->long - $panel->long), abs($was->short - $panel->short)) > self::SAME_PIECE) {
-                $changed[] = $face->pieceName($panel->id);
-            }
-        }
-
-        return $changed === [] ? [] : [Finding::settle('cut.cut-otherwise', $face->id, ['panels' => count($changed), 'pieces' => implode(', ', array_slice($changed, 0, 6))])];
     }
 
     /**

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Internal;
 
-use Imbrex\Core\Cutting\CuttingInput;
+use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\Fit\Observation;
+use Imbrex\Core\Cutting\Fit\Taped;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Job;
 use Imbrex\Core\Roof\ExpectedFace;
@@ -24,7 +25,7 @@ final class CuttingEffort
     private const A_RECUT = 20.0;
 
     /** @return list<Effort> */
-    public static function of(Job $job): array
+    public static function of(Job $job, Circumstances $circumstances): array
     {
         $profile = $job->covering->profile;
         $parted = $job->covering->rules->choice('cut.overLong') !== 'report';
@@ -41,9 +42,9 @@ final class CuttingEffort
             $efforts[] = self::ofCorners('openings', 'openings', array_sum(array_map(static fn (Opening $opening): int => count($opening->outline->corners), $openings)));
         }
 
-        $marks = array_count_values(array_map(static fn (Observation $observation): string => $observation->edge, $job->part(CuttingInput::class)->observations));
+        $marks = array_count_values(array_map(static fn (Observation $observation): string => $observation->edge, $circumstances->part(Taped::class)->marks));
         if ($marks !== []) {
-            $efforts[] = new Effort(array_sum(array_map(static fn (int $n): float => self::A_MARK * $n ** 3 + self::A_RECUT * $n, $marks)), 'observations', 'marks', array_sum($marks));
+            $efforts[] = new Effort(array_sum(array_map(static fn (int $n): float => self::A_MARK * $n ** 3 + self::A_RECUT * $n, $marks)), 'facts', 'marks', array_sum($marks));
         }
 
         return $efforts;

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CutPanel, PieceLine } from '../../contracts/cutting';
 import { useJob } from '../../job/JobContext';
-import type { Observation } from './edits';
+import type { Mark } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
@@ -12,7 +12,7 @@ import { TapeEntry } from '../../tape/TapeEntry';
 interface AtASeamProps {
     line: PieceLine;
     panel: CutPanel;
-    onTake: (mark: Pick<Observation, 'u' | 'v'>) => void;
+    onTake: (mark: Mark) => void;
 }
 
 /** A point of an edge's line, taped up a seam from the eave. */

@@ -8,10 +8,10 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CardView, CutPanel, CutsSlice, PieceLine } from '../../contracts/cutting';
+import { useFacts } from '../../job/FactContext';
 import { useJob } from '../../job/JobContext';
-import { removeCorrection } from './edits';
-import { addObservations, type Observation } from './edits';
-import { now } from '../../readings/now';
+import { withdrawn } from '../../job/facts';
+import { marksTaped, removeCorrection, type Mark } from './edits';
 import { useJobTape } from '../../tape/JobTape';
 import { Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
@@ -35,31 +35,23 @@ interface FirstFitProps {
 /** What was taped on a panel that is set, or what it needed: the line of its edge, and the cards that follow. */
 export function FirstFit({ slice, panel, view, taping, onTaping }: FirstFitProps) {
     const { t } = useTranslation();
-    const { document: doc, edit, mayChange } = useJob();
+    const { told, tell, mayTell } = useFacts();
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const [edge, setEdge] = useState('');
     const [source, setSource] = useState<(typeof SOURCES)[number]>('tape');
     const lines = slice.card?.edges ?? [];
     if (lines.length === 0) return null;
     const line = lines.find((one) => one.id === edge) ?? lines[0];
-    // Said in the job, not yet in the plan.
-    const waiting = (doc.observations ?? []).filter(
-        (one) => one.edge === line.id && !line.marks.some((known) => known.id === one.id),
+    // Told, not yet in the plan.
+    const gone = withdrawn(told);
+    const waiting = told.filter(
+        (one) =>
+            one.kind === 'taped' &&
+            one.subject === line.id &&
+            !gone.includes(one.id) &&
+            !line.marks.some((known) => known.id === one.id),
     ).length;
-    const add = (taped: Omit<Observation, 'id' | 'before' | 'edge' | 'face' | 'source' | 'time'>[]) =>
-        edit((d) =>
-            addObservations(
-                d,
-                taped.map((one) => ({
-                    ...one,
-                    edge: line.id,
-                    face: panel.face,
-                    source,
-                    time: now(),
-                })),
-                panel.id,
-            ),
-        );
+    const add = (marks: Mark[]) => tell(...marksTaped(line.id, panel.face, source, marks));
     const tapes = (large: boolean) => (
         <TwoTapes
             key={`${panel.id} ${line.id}`}
@@ -97,7 +89,7 @@ export function FirstFit({ slice, panel, view, taping, onTaping }: FirstFitProps
                     {t('fit.waits', { count: waiting })}
                 </p>
             )}
-            {mayChange && (
+            {mayTell && (
                 <>
                     <p className="muted" style={{ marginBottom: 8 }}>
                         {t('fit.how', { piece: panel.name })}
@@ -134,10 +126,8 @@ export function FirstFit({ slice, panel, view, taping, onTaping }: FirstFitProps
     );
 }
 
-type NeededMark = Pick<Observation, 'side' | 'from' | 'card' | 'toward' | 'amount'>;
-
 /** So much more up- or downhill than its card had it. */
-function Needed({ panel, line, onTake }: { panel: CutPanel; line: PieceLine; onTake: (mark: NeededMark) => void }) {
+function Needed({ panel, line, onTake }: { panel: CutPanel; line: PieceLine; onTake: (mark: Mark) => void }) {
     const { t } = useTranslation();
     const { units } = useJob();
     const [side, setSide] = useState<'long' | 'short'>('short');

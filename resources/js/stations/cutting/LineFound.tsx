@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { PieceLine, PieceMark } from '../../contracts/cutting';
-import { useJob } from '../../job/JobContext';
-import { confirmObservation } from './edits';
+import { useFacts } from '../../job/FactContext';
+import { withdrawn } from '../../job/facts';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { LinePicture } from './LinePicture';
@@ -11,6 +11,9 @@ import { TakenMark } from './TakenMark';
 export function LineFound({ line }: { line: PieceLine }) {
     const { t } = useTranslation();
     const print = useJobTape();
+    const { told } = useFacts();
+    const gone = withdrawn(told);
+    const marks = line.marks.filter((mark) => !gone.includes(mark.id));
     const { square } = line;
     const inches = (value: number) => print(value, 'nearest', true);
     return (
@@ -36,7 +39,7 @@ export function LineFound({ line }: { line: PieceLine }) {
                     />
                 </p>
             )}
-            {line.marks.length > 0 && (
+            {marks.length > 0 && (
                 <section aria-label={t('fit.line')}>
                     <h3>{t('fit.line')}</h3>
                     {line.offset !== null && (
@@ -55,7 +58,7 @@ export function LineFound({ line }: { line: PieceLine }) {
                         </p>
                     )}
                     {line.picture && <LinePicture picture={line.picture} />}
-                    {line.marks.map((mark) => (
+                    {marks.map((mark) => (
                         <Mark key={mark.id} mark={mark} />
                     ))}
                 </section>
@@ -99,7 +102,7 @@ export function LineFound({ line }: { line: PieceLine }) {
 /** One mark, how far it lies off the line, and what can be done about it. */
 function Mark({ mark }: { mark: PieceMark }) {
     const { t } = useTranslation();
-    const { edit } = useJob();
+    const { correct } = useFacts();
     const print = useJobTape();
     const off = { off: print(Math.abs(mark.miss), 'nearest', true), way: mark.way };
     const lies = mark.apart
@@ -124,11 +127,7 @@ function Mark({ mark }: { mark: PieceMark }) {
             }
             also={
                 mark.apart && (
-                    <button
-                        type="button"
-                        className="linkish"
-                        onClick={() => edit((d) => confirmObservation(d, mark.id))}
-                    >
+                    <button type="button" className="linkish" onClick={() => correct(mark.id, { confirmed: true })}>
                         {t('fit.confirm')}
                     </button>
                 )

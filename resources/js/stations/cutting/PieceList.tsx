@@ -1,9 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CutsSlice } from '../../contracts/cutting';
-import { useJob } from '../../job/JobContext';
-import { setCut } from './edits';
 import { Len, Said } from '../../tape/Len';
+import { useCut } from './useCut';
 
 /** Every piece by face, in the order they are laid, with what is cut already. */
 export function PieceList({
@@ -16,9 +15,9 @@ export function PieceList({
     onPick: (id: string) => void;
 }) {
     const { t } = useTranslation();
-    const { mayChange, edit } = useJob();
+    const { isCut, setCut, mayTell } = useCut();
     const row = useRef<HTMLTableRowElement>(null);
-    const done = slice.panels.filter((panel) => panel.done).length;
+    const done = slice.panels.filter(isCut).length;
     useEffect(() => {
         // Braces: newer browsers answer with a promise, which is no clean-up.
         row.current?.scrollIntoView({ block: 'nearest' });
@@ -64,13 +63,11 @@ export function PieceList({
                                         <th scope="row" className="nowrap">
                                             <input
                                                 type="checkbox"
-                                                checked={panel.done}
-                                                disabled={!mayChange}
+                                                checked={isCut(panel)}
+                                                disabled={!mayTell}
                                                 aria-label={t('cuts.is-cut', { piece: panel.name })}
                                                 onClick={(event) => event.stopPropagation()}
-                                                onChange={(event) =>
-                                                    edit((d) => setCut(d, panel, event.target.checked))
-                                                }
+                                                onChange={(event) => setCut(panel, event.target.checked)}
                                             />
                                             <button
                                                 type="button"

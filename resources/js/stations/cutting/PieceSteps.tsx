@@ -1,8 +1,7 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { CutPanel } from '../../contracts/cutting';
-import { useJob } from '../../job/JobContext';
-import { setCut } from './edits';
+import { useCut } from './useCut';
 
 interface PieceStepsProps {
     panel: CutPanel;
@@ -17,26 +16,27 @@ interface PieceStepsProps {
 /** What one does with a piece: cut it and take the next, or turn it over. */
 export function PieceSteps({ panel, back, onFlip, onNext, onTape }: PieceStepsProps) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
+    const { isCut, setCut, mayTell } = useCut();
+    const done = isCut(panel);
     return (
         <div className="rowed">
-            {mayChange && !panel.done && (
+            {mayTell && !done && (
                 <Button
                     variant="contained"
                     onClick={() => {
-                        edit((d) => setCut(d, panel, true));
+                        setCut(panel, true);
                         onNext?.();
                     }}
                 >
                     {t(onNext ? 'cuts.cut-next' : 'cuts.cut-last')}
                 </Button>
             )}
-            {mayChange && panel.done && (
-                <Button variant="outlined" color="inherit" onClick={() => edit((d) => setCut(d, panel, false))}>
+            {mayTell && done && (
+                <Button variant="outlined" color="inherit" onClick={() => setCut(panel, false)}>
                     {t('cuts.uncut')}
                 </Button>
             )}
-            {onNext && (panel.done || !mayChange) && (
+            {onNext && (done || !mayTell) && (
                 <Button variant="contained" onClick={onNext}>
                     {t('cuts.next')}
                 </Button>
@@ -44,7 +44,7 @@ export function PieceSteps({ panel, back, onFlip, onNext, onTape }: PieceStepsPr
             <Button variant="outlined" color="inherit" onClick={onFlip}>
                 {t(back ? 'cuts.flip-to-face' : 'cuts.flip-to-back')}&nbsp;<kbd>f</kbd>
             </Button>
-            {mayChange && onTape && (
+            {mayTell && onTape && (
                 <Button variant="outlined" color="inherit" onClick={onTape}>
                     {t('fit.two-tapes', { piece: panel.name })}
                 </Button>

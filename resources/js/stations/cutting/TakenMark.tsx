@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useJob } from '../../job/JobContext';
-import { removeObservation } from './edits';
+import { useFacts } from '../../job/FactContext';
 import { Len, Said } from '../../tape/Len';
 
 interface TakenMarkProps {
@@ -18,7 +17,7 @@ interface TakenMarkProps {
 /** One mark that was taped: what it is, what it read, and that it can be taken back. */
 export function TakenMark({ id, name, measured, severity, said, also }: TakenMarkProps) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
+    const { takeBack, mayTell } = useFacts();
     return (
         <div className="finding" data-severity={severity} data-mark={id}>
             <Said text={name} />{' '}
@@ -26,11 +25,11 @@ export function TakenMark({ id, name, measured, severity, said, also }: TakenMar
                 <Len inches={measured} inchesOnly />
             </b>
             {said && <> · {said}</>}
-            {mayChange && (
+            {mayTell && (
                 <>
                     {' '}
                     {also}{' '}
-                    <button type="button" className="linkish" onClick={() => edit((d) => removeObservation(d, id))}>
+                    <button type="button" className="linkish" onClick={() => takeBack(id)}>
                         {t('fit.take-back')}
                     </button>
                 </>

@@ -1,6 +1,6 @@
 import type { CutPanel } from '../../contracts/cutting';
 import type { JobDocument } from '../../contracts/job';
-import { freshId } from '../../job/edits';
+import type { Said, Telling } from '../../job/facts';
 
 /** Takes back what a trial needed, in jobs begun before lines were fitted. */
 export function removeCorrection(document: JobDocument, id: string): JobDocument {
@@ -13,48 +13,16 @@ export function removeCorrection(document: JobDocument, id: string): JobDocument
     };
 }
 
-/** Ticks a panel as cut by the card it has now, or takes the tick back. */
-export function setCut(document: JobDocument, panel: CutPanel, done: boolean): JobDocument {
-    const others = (document.cutting?.cut ?? []).filter((one) => one.panel !== panel.id);
-    return {
-        ...document,
-        cutting: {
-            ...document.cutting,
-            cut: done ? [...others, { panel: panel.id, long: panel.blank.long, short: panel.blank.short }] : others,
-        },
-    };
-}
+/** A panel is cut by the card it has now. */
+export const panelCut = (panel: CutPanel): Telling => ({
+    kind: 'cut',
+    subject: panel.id,
+    said: { long: panel.blank.long, short: panel.blank.short },
+});
 
-/** Edits of what is taped of edges' true lines. None touches the document it is given. */
+/** Where a mark was taped: on a side of a panel that is set, or at a seam. */
+export type Mark = Said;
 
-export type Observation = NonNullable<JobDocument['observations']>[number];
-
-/** Marks taped on one piece. Pieces cut so far, the one taped on among them, keep their cards. */
-export function addObservations(
-    document: JobDocument,
-    taped: Omit<Observation, 'id' | 'before'>[],
-    panel: string,
-): JobDocument {
-    const before = [...new Set([...(document.cutting?.cut ?? []).map((one) => one.panel), panel])];
-    const observations = [...(document.observations ?? [])];
-    for (const one of taped) {
-        const id = freshId(
-            'm',
-            observations.map((known) => known.id),
-        );
-        observations.push({ ...one, id, before });
-    }
-    return { ...document, observations };
-}
-
-export function removeObservation(document: JobDocument, id: string): JobDocument {
-    return { ...document, observations: (document.observations ?? []).filter((one) => one.id !== id) };
-}
-
-/** Read again and found so. */
-export function confirmObservation(document: JobDocument, id: string): JobDocument {
-    return {
-        ...document,
-        observations: (document.observations ?? []).map((one) => (one.id === id ? { ...one, confirmed: true } : one)),
-    };
-}
+/** Marks taped of an edge's true line. */
+export const marksTaped = (edge: string, face: string, source: string, marks: Mark[]): Telling[] =>
+    marks.map((mark) => ({ kind: 'taped', subject: edge, said: { ...mark, face, source } }));

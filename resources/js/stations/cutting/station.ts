@@ -6,5 +6,5 @@ export const station = {
     keys: ['flip', 'next'],
     searches: 'cuts',
     places: (_, slice) => (slice?.panels ?? []).map(({ id, name }) => ({ name, to: `cuts?piece=${id}` })),
-    parts: { cutting: () => ({}), observations: () => ({}) },
+    parts: { cutting: () => ({}) },
 } as const satisfies Station<'cuts'>;

@@ -1,9 +1,7 @@
-import Checkbox from '@mui/material/Checkbox';
 import { useTranslation } from 'react-i18next';
 import type { EndCard, EndsSlice } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
-import { useJob } from '../../job/JobContext';
-import { cutPiece } from './trimEdits';
+import { CutTick } from './CutTick';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { EndFit } from './EndFit';
@@ -17,7 +15,6 @@ interface EndsBenchProps {
 /** An end of a trim in words: its marks, how it is made, which pieces are cut so. */
 export function EndsBench({ slice, card }: EndsBenchProps) {
     const { t } = useTranslation();
-    const { edit, mayChange } = useJob();
     const print = useJobTape();
     const { run } = slice;
     if (!run) return null;
@@ -72,14 +69,7 @@ export function EndsBench({ slice, card }: EndsBenchProps) {
                                 <span style={{ flex: '1 1 auto' }}>
                                     {t('sticks.piece', { number: piece.name })} · <Len inches={piece.length} />
                                 </span>
-                                <Checkbox
-                                    checked={piece.cut}
-                                    disabled={!mayChange}
-                                    onChange={(_, checked) => edit((d) => cutPiece(d, piece, checked))}
-                                    slotProps={{
-                                        input: { 'aria-label': t('sticks.cut-piece', { number: piece.name }) },
-                                    }}
-                                />
+                                <CutTick piece={piece} name={piece.name} />
                             </li>
                         ))}
                     </ul>

@@ -1,4 +1,3 @@
-import Checkbox from '@mui/material/Checkbox';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
@@ -6,7 +5,8 @@ import { useMeasures } from '../../tape/measures';
 import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
-import { cutPiece, divideBy, lapBy, seenFrom } from './trimEdits';
+import { CutTick } from './CutTick';
+import { divideBy, lapBy, seenFrom } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, Said } from '../../tape/Len';
 import { TapeEntry } from '../../tape/TapeEntry';
@@ -50,14 +50,7 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                             <span className="muted"> · {piece.said}</span>
                             {piece.was && <span className="stop"> · {piece.was}</span>}
                         </span>
-                        <Checkbox
-                            checked={piece.cut !== null}
-                            disabled={!mayChange}
-                            onChange={(_, checked) => edit((d) => cutPiece(d, piece, checked))}
-                            slotProps={{
-                                input: { 'aria-label': t('sticks.cut-piece', { number: piece.number }) },
-                            }}
-                        />
+                        <CutTick piece={piece} name={piece.number} />
                     </li>
                 ))}
             </ol>

@@ -1,5 +1,6 @@
 import type { JobDocument } from '../../contracts/job';
 import type { OwnShape } from '../../contracts/trims';
+import type { Telling } from '../../job/facts';
 
 /** How trims are made: what the document keeps of it, by the shape of a trim. */
 
@@ -22,20 +23,12 @@ function wish<K extends Kept>(
     return { ...document, trims: Object.keys(kept).length > 0 ? kept : undefined };
 }
 
-/** A piece is cut as it would be now, or not after all. */
-export function cutPiece(
-    document: JobDocument,
-    piece: { id: string; length: number; as: string },
-    isCut: boolean,
-): JobDocument {
-    const cut = { ...document.trims?.cut };
-    if (isCut) cut[piece.id] = { length: piece.length, as: piece.as };
-    else delete cut[piece.id];
-    const trims = { ...document.trims };
-    if (Object.keys(cut).length > 0) trims.cut = cut;
-    else delete trims.cut;
-    return { ...document, trims: Object.keys(trims).length > 0 ? trims : undefined };
-}
+/** A piece is cut as it would be now. */
+export const pieceCut = (piece: { id: string; length: number; as: string }): Telling => ({
+    kind: 'cut',
+    subject: piece.id,
+    said: { length: piece.length, as: piece.as },
+});
 
 export const divideBy = (document: JobDocument, shape: string, school: NonNullable<Trims['schools']>[string]) =>
     wish(document, 'schools', shape, school);

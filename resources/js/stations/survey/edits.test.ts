@@ -34,7 +34,7 @@ test('planes and readings', async () => {
 
 test('what a drawing brings comes through the planes it becomes', async () => {
     const job = stub({
-        format: 'imbrex-job/2',
+        format: 'imbrex-job/3',
         name: 'A',
         roof: { planes: [{ id: 'P1', name: 'Porch' }] },
         openings: [{ id: 'o1', face: 'P1', kind: 'pipe' }],

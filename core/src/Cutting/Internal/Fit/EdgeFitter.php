@@ -38,10 +38,9 @@ final readonly class EdgeFitter
         $this->fitter = new LineFitter;
     }
 
-    /** @param  list<TapedMark>  $marks */
+    /** @param  list<TapedMark>  $marks  in the order they were taped */
     public function fit(Edge $edge, array $marks): FittedLine
     {
-        usort($marks, static fn (TapedMark $a, TapedMark $b): int => strnatcmp($a->observation->id, $b->observation->id));
         $used = $marks;
         $apart = [];
         while (($out = $this->doubtful($edge, $used)) !== null) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Imbrex\Core\Trims;
+namespace Imbrex\Core\Facts;
 
 /** A piece of trim as it was cut, or as it would be now. */
 final readonly class CutTrim
@@ -12,9 +12,10 @@ final readonly class CutTrim
 
     /**
      * @param  float  $length  inches
-     * @param  string|null  $as  what pieces bent and ended alike have in common; null where nobody took it down
+     * @param  string  $as  what pieces bent and ended alike have in common; nothing where nobody took it down
+     * @param  list<string>  $facts  ids of those that say it is cut
      */
-    public function __construct(public float $length, public ?string $as = null)
+    public function __construct(public float $length, public string $as = '', public array $facts = [])
     {
     }
 
@@ -26,6 +27,6 @@ final readonly class CutTrim
     /** Whether bends and ends are the other's, as far as is known. */
     public function isShapedAs(self $other): bool
     {
-        return $this->as === null || $other->as === null || $this->as === $other->as;
+        return $this->as === '' || $other->as === '' || $this->as === $other->as;
     }
 }
