@@ -3,7 +3,7 @@ import { happened, type Fact, type Telling } from './facts';
 import { forgetUntold, keepUntold, untoldOf } from './unsaved';
 
 export interface FactsView {
-    /** What this page has told since it was opened, and what it took up: arrived or not. */
+    /** What this page has told, and what it took up, as long as the plan on the screen may not know of it. */
     told: Fact[];
     /** How many of them have not arrived. */
     waiting: number;
@@ -29,12 +29,12 @@ export class FactSession {
     private timer: number | null = null;
     private view: FactsView;
 
-    /** @param onNews called where a plan knows of more than before */
+    /** @param onNews called where a plan knows of more than before; keeps its promise once what is on the screen knows it, too */
     constructor(
         readonly job: string,
         newest: number,
         readonly mayTell: boolean,
-        private readonly onNews: () => void = () => undefined,
+        private readonly onNews: () => Promise<unknown> = () => Promise.resolve(),
     ) {
         this.untold = mayTell ? untoldOf(job) : [];
         this.view = { told: [...this.untold], waiting: this.untold.length, state: 'told', refused: [], newest };
@@ -65,8 +65,18 @@ export class FactSession {
     /** Somebody told more: what is shown is asked for anew. */
     heard(newest: number): void {
         if (newest <= this.view.newest) return;
-        this.show({ newest });
-        this.onNews();
+        this.news(newest);
+    }
+
+    private news(newest: number): void {
+        this.show({ newest: Math.max(newest, this.view.newest) });
+        const arrived = this.view.told.filter((fact) => !this.untold.includes(fact));
+        // What others make of it since counts, not what was said here.
+        this.onNews().then(
+            () => this.show({ told: this.view.told.filter((fact) => !arrived.includes(fact)) }),
+            // The connection went: shown as it was told until there is one.
+            () => undefined,
+        );
     }
 
     /** Goes on where the session had ended. */
@@ -87,7 +97,7 @@ export class FactSession {
         try {
             const answer = await call<{ newest: number }>('POST', `jobs/${this.job}/facts`, { facts });
             this.arrived(facts);
-            this.heard(answer.newest);
+            this.news(answer.newest);
         } catch (error) {
             this.failed(error, facts);
         } finally {

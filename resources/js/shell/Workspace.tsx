@@ -44,10 +44,7 @@ export default function Workspace() {
     );
     const client = useQueryClient();
     const facts = useMemo(
-        () =>
-            kept.data
-                ? new FactSession(job, kept.data.facts, kept.data.mayTell, () => void askAnew(client, job))
-                : null,
+        () => (kept.data ? new FactSession(job, kept.data.facts, kept.data.mayTell, () => askAnew(client, job)) : null),
         [job, kept.data, client],
     );
     useEffect(() => {
@@ -103,7 +100,9 @@ export default function Workspace() {
 /** What the plan knows of by now is shown as it was until the answer is here: nothing jumps. */
 function askAnew(client: QueryClient, job: string): Promise<unknown> {
     return Promise.all(
-        ['plan', 'tiles', 'orders', 'card'].map((what) => client.invalidateQueries({ queryKey: [what, job] })),
+        ['plan', 'tiles', 'orders', 'card'].map((what) =>
+            client.invalidateQueries({ queryKey: [what, job] }, { throwOnError: true }),
+        ),
     );
 }
 
