@@ -69,10 +69,10 @@ final class PlanTest extends FeatureTestCase
     {
         $user = $this->member();
         $job = $this->job($user);
-        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=P1-32")->assertOk()->assertJsonPath('card.back.panel', 'P1-32')->assertJsonPath('card.back.width', 11.875);
-        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=P1-99")->assertOk()->assertJsonPath('card.back.panel', 'P1-1');
-        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=".urlencode('<script>'))->assertUnprocessable();
-        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick[]=a")->assertUnprocessable();
+        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/piece?pick=P1-32")->assertOk()->assertJsonPath('card.back.panel', 'P1-32')->assertJsonPath('card.back.width', 11.875);
+        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/piece?pick=P1-99")->assertOk()->assertJsonPath('card.back.panel', 'P1-1');
+        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/piece?pick=".urlencode('<script>'))->assertUnprocessable();
+        $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/piece?pick[]=a")->assertUnprocessable();
         $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/kitchen")->assertNotFound();
         $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?revision=7")->assertNotFound();
     }

@@ -33,7 +33,7 @@ final class TipsTest extends FeatureTestCase
         $job = $this->job($user);
         $this->actingAs($user);
         $cards = fn (): string => (string) preg_replace('/\s+/u', ' ', implode(' ', array_map(static fn (PdfText $page): string => $page->all(), PdfText::pages((string) $this->get("/api/jobs/$job->id/files/cut-cards.pdf")->assertOk()->getContent()))));
-        $places = (array) $this->getJson("/api/jobs/$job->id/plan/cuts?pick=P1-5")->json('card.places');
+        $places = (array) $this->getJson("/api/jobs/$job->id/plan/piece?pick=P1-5")->json('card.places');
         self::assertSame(['step:cuts', 'profile:snap-lock-1.5-16', 'edge:ridge', 'edge:eave'], $places);
         self::assertStringNotContainsString('Tap the hem', $cards());
         $this->postJson('/api/crew/tips', [...self::TIP, 'inPrint' => false])->assertCreated();

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
+import { useFacts } from '../job/FactContext';
 import { useJob } from '../job/JobContext';
 
 /** Entries whose numbers have come, and those nobody makes. */
@@ -16,5 +17,7 @@ export function useOldNumbers(): boolean {
                 .findAll({ type: 'active', queryKey: ['plan'] })
                 .some(({ state }) => state.data === undefined && state.status === 'pending'),
     );
-    return !isSaved || isComing;
+    // A piece that is cut changes no number; a mark that was taped does, until the plan knows it.
+    const isTold = !useFacts().told.some((fact) => fact.kind !== 'cut');
+    return !isSaved || isComing || !isTold;
 }

@@ -24,7 +24,7 @@ use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\RoofLog\PanelsCut;
 use Imbrex\Stations\Wire;
 
-/** What Cuts shows: every piece in the order of laying, and the card of one. */
+/** What Cuts shows: every piece in the order of laying; and by itself, for the next one is asked for all day long, the card of one. */
 final readonly class CuttingSlice
 {
     public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private CardNotes $notes, private PieceLineWriter $lines, private Wire $wire)
@@ -35,10 +35,17 @@ final readonly class CuttingSlice
      * @param  string|null  $pick  a panel; the first where null or unknown
      * @return array<string, mixed>
      */
-    public function of(Plan $plan, ?string $pick): array
+    public function piece(Plan $plan, ?string $pick): array
     {
         $panel = $plan->of(CuttingStage::class)->panel((string) $pick) ?? $plan->of(CuttingStage::class)->panels[0] ?? null;
         $face = $panel === null ? null : $plan->of(RoofStage::class)->roof->face($panel->face);
+
+        return ['card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel)];
+    }
+
+    /** @return array<string, mixed> */
+    public function list(Plan $plan): array
+    {
         $profile = $plan->job->covering->profile;
         $maker = CutCardMaker::of($plan);
 
@@ -46,8 +53,7 @@ final readonly class CuttingSlice
             'faces' => array_map(static fn (Face $f): array => ['id' => $f->id, 'name' => $f->name], $plan->of(RoofStage::class)->roof->faces),
             'concealed' => $profile->family->isConcealed(),
             'blanksLieFlat' => $profile->legReturns !== null,
-            'panels' => array_map(fn (Panel $p): array => $this->piece($plan, $maker, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
-            'card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel),
+            'panels' => array_map(fn (Panel $p): array => $this->line($plan, $maker, $p), $plan->of(CuttingStage::class)->inOrderOfLaying()),
             'pairing' => $this->pairing->pairing($plan),
             'saving' => $this->pairing->saving($plan),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $plan->job->part(CuttingInput::class)->corrections),
@@ -57,7 +63,7 @@ final readonly class CuttingSlice
     }
 
     /** @return array<string, mixed> */
-    private function piece(Plan $plan, CutCardMaker $maker, Panel $p): array
+    private function line(Plan $plan, CutCardMaker $maker, Panel $p): array
     {
         $face = $plan->of(RoofStage::class)->roof->face($p->face);
         $partner = $plan->of(CuttingStage::class)->pairing->of($p->id)?->partner($p->id);

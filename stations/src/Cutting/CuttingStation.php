@@ -75,12 +75,12 @@ final class CuttingStation extends Station
 
     public function slices(): array
     {
-        return ['cuts' => $this->slice->of(...)];
+        return ['cuts' => fn (Plan $plan, ?string $pick): array => $this->slice->list($plan), 'piece' => $this->slice->piece(...)];
     }
 
     public function slicesOfTheLog(): array
     {
-        return ['cuts'];
+        return ['cuts', 'piece'];
     }
 
     public function has(Plan $plan, string $pick): bool

@@ -97,7 +97,7 @@ final class CuttingTest extends FeatureTestCase
         $user = $this->member(Role::Foreman);
         $document = self::boathouse();
         $job = $this->job($user, $document);
-        $slice = fn (string $piece): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=$piece")->assertOk()->json();
+        $slice = fn (string $piece): array => [...(array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts")->assertOk()->json(), ...(array) $this->getJson("/api/jobs/$job->id/plan/piece?pick=$piece")->assertOk()->json()];
         $pieces = array_values(array_filter(array_column($slice('hall.S-1')['panels'], 'id'), fn (string $id): bool => str_starts_with($id, 'hall.S-') && in_array(self::VALLEY, array_column($slice($id)['card']['edges'], 'id'), true)));
         [$trial, $next] = [$pieces[2], $pieces[3]];
         $before = $slice($next)['card']['back']['lengths'];
@@ -215,7 +215,7 @@ final class CuttingTest extends FeatureTestCase
         $this->save($user, $job, $document, 1)->assertOk();
         $this->tell($user, $job, [['kind' => 'cut', 'subject' => 'hall.S-29', 'said' => ['long' => 152, 'short' => 133]]])->assertOk();
 
-        $slice = $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=hall.S-29")->assertOk()->json();
+        $slice = [...(array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts")->assertOk()->json(), ...(array) $this->getJson("/api/jobs/$job->id/plan/piece?pick=hall.S-29")->assertOk()->json()];
         $piece = array_values(array_filter($slice['panels'], static fn (array $p): bool => $p['id'] === 'hall.S-29'))[0];
         self::assertSame('Great hall S-29', $piece['name']);
         self::assertStringStartsWith('Great hall ', $piece['pairedName']);

@@ -20,7 +20,7 @@ final class EaveEndTest extends FeatureTestCase
             'radius' => ['the female leg is rounded by 1 1/2″', 'rounded by 1 1/2″, the male one cut back 2 1/2″', null],
         ] as $school => [$note, $template, $plugs]) {
             $job = $this->job($user, self::document(['rules' => ['cut.eaveEnd' => $school]]));
-            $notes = implode(' ', array_column((array) $this->getJson("/api/jobs/$job->id/plan/cuts?pick=P1-5")->assertOk()->json('card.notes'), 'text'));
+            $notes = implode(' ', array_column((array) $this->getJson("/api/jobs/$job->id/plan/piece?pick=P1-5")->assertOk()->json('card.notes'), 'text'));
             self::assertStringContainsString('jaw 1/4″ open', $notes);
             $note === null ? self::assertStringNotContainsString('At the eave', $notes) : self::assertStringContainsString($note, $notes);
             $text = preg_replace('/\s+/u', ' ', PdfText::pages((string) $this->get("/api/jobs/$job->id/files/notch-template.pdf")->assertOk()->getContent())[0]->all());

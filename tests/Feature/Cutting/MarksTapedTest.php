@@ -23,7 +23,7 @@ final class MarksTapedTest extends FeatureTestCase
         $user = $this->member(Role::Foreman);
         $document = self::boathouse();
         $job = $this->job($user, $document);
-        $slice = fn (string $piece): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=$piece")->assertOk()->json();
+        $slice = fn (string $piece): array => [...(array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts")->assertOk()->json(), ...(array) $this->getJson("/api/jobs/$job->id/plan/piece?pick=$piece")->assertOk()->json()];
         $before = $slice('hall.S-29')['card']['back']['lengths'];
         $own = $slice('hall.S-28')['card']['edges'][0];
         self::assertEqualsWithDelta(169.913 - 1.5, $own['reads']['T']['folded']['long'], 0.01, 'the valley hem takes 1-1/2 along the rib');
@@ -53,9 +53,9 @@ final class MarksTapedTest extends FeatureTestCase
     {
         $user = $this->member(Role::Foreman);
         $job = $this->job($user, self::boathouse());
-        $long = fn (string $piece): float => $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/cuts?pick=$piece")->assertOk()->json('card.back.lengths.long');
+        $long = fn (string $piece): float => $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/piece?pick=$piece")->assertOk()->json('card.back.lengths.long');
         [$drawn, $next] = [$long('hall.S-29'), $long('hall.S-30')];
-        $read = $this->getJson("/api/jobs/$job->id/plan/cuts?pick=hall.S-28")->json('card.edges.0.reads.T.flat.long');
+        $read = $this->getJson("/api/jobs/$job->id/plan/piece?pick=hall.S-28")->json('card.edges.0.reads.T.flat.long');
         $at = static fn (int $minute): string => sprintf('2026-04-02T09:%02d:00Z', $minute);
         $this->tell($user, $job, [self::taped([...self::MARK, 'measured' => $read + 0.25], ['at' => $at(10)])])->assertOk();
         self::assertEqualsWithDelta($drawn + 0.25, $long('hall.S-29'), 1e-6);
@@ -88,7 +88,7 @@ final class MarksTapedTest extends FeatureTestCase
         $document = [...self::boathouse(), 'rules' => ['cut.pairs' => 'apart', 'order.extra' => 0, 'order.step' => 0.25]];
         $job = $this->job($user, $document);
         $this->actingAs($user)->postJson("/api/jobs/$job->id/orders", [], ['If-Match' => '"1"'])->assertCreated()->assertJsonPath('serves', []);
-        $card = $this->getJson("/api/jobs/$job->id/plan/cuts?pick=hall.S-28")->json('card.edges.0.reads.T.flat.long');
+        $card = $this->getJson("/api/jobs/$job->id/plan/piece?pick=hall.S-28")->json('card.edges.0.reads.T.flat.long');
         $this->tell($user, $job, [self::taped([...self::MARK, 'measured' => $card + 1.5, 'before' => []])])->assertOk();
         $serves = $this->getJson("/api/jobs/$job->id/orders")->assertJsonPath('0.changed', true)->json('0.serves');
         $own = collect($serves)->first(static fn (array $one): bool => $one['pieces'][0] === 'hall.S-29');

@@ -1,6 +1,7 @@
+import type { BenchSlice } from './BenchSlice';
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { CardMark, CardView, CutPanel, CutsSlice } from '../../contracts/cutting';
+import type { CardMark, CardView, CutPanel } from '../../contracts/cutting';
 import { useOrders } from '../../api/orders';
 import { Findings } from '../../bench/Findings';
 import { Tips } from '../../bench/Tips';
@@ -13,7 +14,7 @@ import { FirstFit } from './FirstFit';
 import { PairLine } from './PairLine';
 
 interface CutsBenchProps {
-    slice: CutsSlice;
+    slice: BenchSlice;
     view: CardView;
     panel: CutPanel;
     onPick: (id: string) => void;
@@ -34,7 +35,7 @@ export function CutsBench({ slice, view, panel, onPick, steps, taping, onTaping 
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h1>{t('cuts.mark-out', { piece: panel.name })}</h1>
-            <p className="muted">{slice.card && t(`cuts.how.${slice.card.how}`)}</p>
+            <p className="muted">{t(`cuts.how.${slice.card.how}`)}</p>
             <p style={{ marginTop: 8 }}>
                 {t('cuts.length')}{' '}
                 <b style={{ fontSize: 22 }}>
@@ -91,12 +92,12 @@ export function CutsBench({ slice, view, panel, onPick, steps, taping, onTaping 
                     </table>
                 </section>
             ))}
-            {slice.card?.notes.map((note, i) => (
+            {slice.card.notes.map((note, i) => (
                 <div key={i} className="finding" data-severity={note.severity} style={{ marginTop: 12 }}>
                     <Said text={note.text} />
                 </div>
             ))}
-            {slice.card && slice.card.chalk.length > 0 && (
+            {slice.card.chalk.length > 0 && (
                 <p style={{ marginTop: 8 }}>
                     <Said text={t('layout.cleat')} />{' '}
                     <b>
@@ -114,13 +115,11 @@ export function CutsBench({ slice, view, panel, onPick, steps, taping, onTaping 
             )}
             {steps && <div style={{ marginTop: 14 }}>{steps}</div>}
             {order && <OrderServes order={order} piece={panel.id} />}
-            {slice.card && (
-                <FirstFit slice={slice} panel={panel} view={slice.card.face} taping={taping} onTaping={onTaping} />
-            )}
+            <FirstFit slice={slice} panel={panel} view={slice.card.face} taping={taping} onTaping={onTaping} />
             <Astray slice={slice} />
             {!slice.blanksLieFlat && <p className="muted small">{t('blanks.as-formed-here')}</p>}
             <Findings findings={findings.filter((finding) => finding.where === panel.face)} />
-            {slice.card && <Tips places={slice.card.places} />}
+            <Tips places={slice.card.places} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.cutting')}</p>
         </aside>

@@ -4,7 +4,8 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { useSearchParams } from '../../parts/router';
 import { usePlanSlice } from '../../api/queries';
-import type { CutsSlice } from '../../contracts/cutting';
+import type { BenchSlice } from './BenchSlice';
+import { useNextCards } from './useNextCards';
 import { useJob } from '../../job/JobContext';
 import { usePick } from '../../job/PickContext';
 import { StationFrame } from '../../kit/StationFrame';
@@ -21,37 +22,43 @@ export default function CutsStation() {
     const job = useJob();
     const [params, setParams] = useSearchParams();
     const { pick: picked, setPick } = usePick();
-    const slice = usePlanSlice(job.id, 'cuts', job.revision, params.get('piece') ?? picked?.panel).data;
-    const card = slice?.card;
-    const at = slice?.panels.findIndex((panel) => panel.id === card?.back.panel) ?? -1;
+    const list = usePlanSlice(job.id, 'cuts', job.revision).data;
+    const wanted = params.get('piece') ?? picked?.panel;
+    const card = usePlanSlice(job.id, 'piece', job.revision, wanted).data?.card;
+    const at = list?.panels.findIndex((panel) => panel.id === card?.back.panel) ?? -1;
+    useNextCards(list, at);
     const pick = (id: string | undefined) => {
-        const face = slice?.panels.find((one) => one.id === id)?.face;
+        const face = list?.panels.find((one) => one.id === id)?.face;
         if (!id || !face) return;
         setParams({ piece: id }, { replace: true });
         setPick({ kind: 'face', id: face, panel: id });
     };
-    if (!card || at < 0)
+    if (!list || !card || at < 0)
         return (
-            <StationFrame title={t('station.cuts')} isHere={slice !== undefined} none={t('layout.no-face')} toSurvey />
+            <StationFrame
+                title={t('station.cuts')}
+                isHere={list !== undefined && card !== undefined}
+                none={t('layout.no-face')}
+                toSurvey
+            />
         );
-    return <CardAtWork slice={slice} card={card} at={at} onPick={pick} />;
+    return <CardAtWork slice={{ ...list, card }} at={at} onPick={pick} />;
 }
 
 interface CardAtWorkProps {
-    slice: CutsSlice;
-    card: NonNullable<CutsSlice['card']>;
+    slice: BenchSlice;
     /** Which of the panels it is of. */
     at: number;
     onPick: (id: string | undefined) => void;
 }
 
-function CardAtWork({ slice, card, at, onPick }: CardAtWorkProps) {
+function CardAtWork({ slice, at, onPick }: CardAtWorkProps) {
     const { t } = useTranslation();
     const [back, setBack] = useState(true);
     const [taping, setTaping] = useState(false);
     // There the two lengths, the next piece and its other side stand together.
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
-    const { panels } = slice;
+    const { panels, card } = slice;
     const [panel, next] = [panels[at], panels[at + 1]];
     useHotkeys('f', () => setBack(!back), [back]);
     useHotkeys('j', () => onPick(panels[at + 1]?.id), [at, panels]);

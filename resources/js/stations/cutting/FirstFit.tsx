@@ -7,7 +7,8 @@ import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { CardView, CutPanel, CutsSlice, PieceLine } from '../../contracts/cutting';
+import type { BenchSlice } from './BenchSlice';
+import type { CardView, CutPanel, PieceLine } from '../../contracts/cutting';
 import { useFacts } from '../../job/FactContext';
 import { useJob } from '../../job/JobContext';
 import { withdrawn } from '../../job/facts';
@@ -23,7 +24,7 @@ import { TwoTapes } from './TwoTapes';
 const SOURCES = ['tape', 'laser'] as const;
 
 interface FirstFitProps {
-    slice: CutsSlice;
+    slice: BenchSlice;
     panel: CutPanel;
     /** The face of the piece. */
     view: CardView;
@@ -39,7 +40,7 @@ export function FirstFit({ slice, panel, view, taping, onTaping }: FirstFitProps
     const phone = useMediaQuery('(max-width: 1023px)', { noSsr: true });
     const [edge, setEdge] = useState('');
     const [source, setSource] = useState<(typeof SOURCES)[number]>('tape');
-    const lines = slice.card?.edges ?? [];
+    const lines = slice.card.edges;
     if (lines.length === 0) return null;
     const line = lines.find((one) => one.id === edge) ?? lines[0];
     // Told, not yet in the plan.
@@ -176,7 +177,7 @@ function Needed({ panel, line, onTake }: { panel: CutPanel; line: PieceLine; onT
 }
 
 /** What trials needed in jobs begun before lines were fitted: each end by itself. */
-function Trials({ slice, panel, edges }: { slice: CutsSlice; panel: CutPanel; edges: PieceLine[] }) {
+function Trials({ slice, panel, edges }: { slice: BenchSlice; panel: CutPanel; edges: PieceLine[] }) {
     const { t } = useTranslation();
     const { edit, mayChange } = useJob();
     const print = useJobTape();
@@ -191,7 +192,7 @@ function Trials({ slice, panel, edges }: { slice: CutsSlice; panel: CutPanel; ed
                     side: one.side,
                     toward: one.uphill > 0 ? 'uphill' : 'downhill',
                     amount: print(Math.abs(one.uphill), 'nearest', true),
-                    carried: slice.card?.corrections.some((other) => other.id === one.id) ? 'yes' : 'no',
+                    carried: slice.card.corrections.some((other) => other.id === one.id) ? 'yes' : 'no',
                 })}
             />
             {mayChange && (

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
-import type { CutPanel, CutsSlice } from '../../contracts/cutting';
+import type { BenchSlice } from './BenchSlice';
+import type { CutPanel } from '../../contracts/cutting';
 import { Said } from '../../tape/Len';
 
 /** Which other panel comes out of the same sheet. */
@@ -9,12 +10,12 @@ export function PairLine({
     panel,
     onPick,
 }: {
-    slice: CutsSlice;
+    slice: BenchSlice;
     panel: CutPanel;
     onPick: (id: string) => void;
 }) {
     const { t } = useTranslation();
-    if (!slice.card?.sheet || !panel.pairedWith) return null;
+    if (!slice.card.sheet || !panel.pairedWith) return null;
     return (
         <div className="finding" data-severity="note" data-testid="pair">
             <Said text={slice.card.sheet} />{' '}
