@@ -1,4 +1,6 @@
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQueryClient } from '@tanstack/react-query';
@@ -24,12 +26,24 @@ const FAMILIES: Profile['family'][] = [
 ];
 const HANDS: NonNullable<Profile['hand']>[] = ['female-left', 'female-right', 'either'];
 const LENGTHS = ['cover', 'outToOut', 'insideToOutside', 'height', 'coil'] as const;
-/** Two legs alike need no second tape; what is left out of a sheet the server asks for. */
-const MAY_BE_LEFT = ['insideToOutside', 'ribSpacing'];
+/** Two legs alike need no second tape; what is left out of a sheet the server asks for, or follows from its ribs. */
+const MAY_BE_LEFT = ['insideToOutside', 'ribSpacing', 'stitchSpacing', 'travel', 'shortest', 'longest'];
+/** Where screws stand across a sheet: several places, apart by commas. */
+const PLACES = ['fieldScrews', 'endScrews'] as const;
 /** Sheets are screwed by their ribs. */
 const RIBBED: Profile['family'][] = ['ribbed', 'corrugated'];
 const lengthsOf = (family: Profile['family']) =>
-    RIBBED.includes(family) ? ([...LENGTHS, 'ribSpacing'] as const) : LENGTHS;
+    RIBBED.includes(family)
+        ? ([...LENGTHS, 'ribSpacing', 'stitchSpacing', 'shortest', 'longest'] as const)
+        : ([...LENGTHS, 'travel', 'shortest', 'longest'] as const);
+const placesOf = (family: Profile['family']) => (RIBBED.includes(family) ? PLACES : ([] as const));
+
+/** @throws ApiError naming the field */
+function inches(name: string, typed: string, fault: (code: string) => string): number {
+    const reading = readTape(typed, 'imperial');
+    if ('fault' in reading) throw new ApiError(422, { faults: [{ field: name, message: fault(reading.fault) }] });
+    return reading.inches;
+}
 
 /** Profiles the crew measured or copied from the panel maker's sheet. */
 export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
@@ -39,19 +53,21 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
     const profiles = useCrewProfiles();
     const [family, setFamily] = useState<Profile['family']>('snap-lock');
     const [hand, setHand] = useState<NonNullable<Profile['hand']>>('female-left');
+    const [mayTurn, setMayTurn] = useState(false);
     const [adding, setAdding] = useState(0);
     const again = () => client.invalidateQueries({ queryKey: ['crew-profiles'] });
 
     const add = async (values: Record<string, string>) => {
-        const lengths: Record<string, number> = {};
+        const read = (name: string, typed: string) =>
+            inches(name, typed, (fault) => t(`tape.fault.${fault}`, { typed }));
+        const lengths: Record<string, number | number[]> = {};
         for (const name of lengthsOf(family)) {
             if (MAY_BE_LEFT.includes(name) && (values[name] ?? '').trim() === '') continue;
-            const reading = readTape(values[name], 'imperial');
-            if ('fault' in reading)
-                throw new ApiError(422, {
-                    faults: [{ field: name, message: t(`tape.fault.${reading.fault}`, { typed: values[name] }) }],
-                });
-            lengths[name] = reading.inches;
+            lengths[name] = read(name, values[name]);
+        }
+        for (const name of placesOf(family)) {
+            const places = (values[name] ?? '').split(',').filter((one) => one.trim() !== '');
+            if (places.length > 0) lengths[name] = places.map((one) => read(name, one));
         }
         const leastPitch = Number(values.leastPitch);
         try {
@@ -59,6 +75,7 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                 key: values.key.trim(),
                 family,
                 hand,
+                ...(RIBBED.includes(family) ? { mayTurn } : {}),
                 ...lengths,
                 leastPitch: Number.isFinite(leastPitch) ? leastPitch : values.leastPitch,
             });
@@ -116,7 +133,10 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                             key={adding}
                             fields={[
                                 { name: 'key', label: t('profiles.key') },
-                                ...lengthsOf(family).map((name) => ({ name, label: t(`profiles.${name}`) })),
+                                ...[...lengthsOf(family), ...placesOf(family)].map((name) => ({
+                                    name,
+                                    label: t(`profiles.${name}`),
+                                })),
                                 { name: 'leastPitch', label: t('profiles.leastPitch'), start: '3' },
                             ]}
                             action={t('profiles.keep')}
@@ -146,6 +166,12 @@ export function OwnProfiles({ mayChange }: { mayChange: boolean }) {
                                     </MenuItem>
                                 ))}
                             </TextField>
+                            {RIBBED.includes(family) && (
+                                <FormControlLabel
+                                    label={t('profiles.mayTurn')}
+                                    control={<Checkbox checked={mayTurn} onChange={(_, may) => setMayTurn(may)} />}
+                                />
+                            )}
                         </FieldForm>
                     </div>
                 </details>

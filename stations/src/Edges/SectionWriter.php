@@ -11,6 +11,7 @@ use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\SectionPicture;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Metalwork\Fixing;
 use Imbrex\Core\Plan;
@@ -46,6 +47,7 @@ final readonly class SectionWriter
             'buildName' => $built->build->name(),
             'title' => $this->builds->title($built->build),
             'why' => $this->builds->why($built->build),
+            'reveal' => $built->edge->kind === EdgeKind::Valley ? $built->own->reveal() : null,
             'fixing' => Fixing::of($plan->job->covering->profile->family)->value,
             'crewBuild' => AdaptationWriter::crewBuild($built->own),
             'differs' => $this->builds->differences($built->own, $tape),

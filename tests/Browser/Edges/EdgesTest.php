@@ -292,6 +292,24 @@ final class EdgesTest extends BrowserTestCase
         self::assertLessThanOrEqual(390, $person->driver->executeScript('return document.documentElement.scrollWidth'));
     }
 
+    public function test_one_valley_has_a_reveal_of_its_own_and_its_cards_follow(): void
+    {
+        $person = $this->atTheEdges('Reveal');
+        $this->pick($person, 'Hall S and Wing W: valley');
+        $person->type('Reveal of this valley', '6');
+        $person->find("//section[@aria-label='Reveal of this valley']//button[normalize-space()='Set']")->click();
+        $person->sees('As the house does it');
+        $person->waitForSave();
+        $this->goToStation($person, 'Cuts');
+        $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-29']")->click();
+        // The cleat's flange lies 1-1/2 beyond: 4 and 5-1/2 by the house.
+        $person->sees('the centre of the valley: 7 1/2″');
+        $this->goToStation($person, 'Edges');
+        $this->pick($person, 'Hall S and Wing W: valley');
+        $person->press('As the house does it');
+        $person->waitUntil(static fn (): bool => $person->field('Reveal of this valley')->getAttribute('value') === '4″', static fn (): string => (string) $person->field('Reveal of this valley')->getAttribute('value'));
+    }
+
     private function atTheEdges(string $name, int $width = 1280, int $height = 800): Person
     {
         $person = $this->person($width, $height);

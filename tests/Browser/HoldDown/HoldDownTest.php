@@ -28,6 +28,11 @@ final class HoldDownTest extends BrowserTestCase
         $person->find("//button[@data-school='pressure']")->click();
         $person->waitUntil(static fn (): bool => str_contains($person->text(), "Hall S: $pressure clips"), static fn (): string => $person->text('//aside'));
         self::assertSame((string) $pressure, $person->find("//*[name()='path'][@data-fasteners]")->getAttribute('data-fasteners'));
+        // On a ridge it pulls half as much again: 52.1 of them become 78.2 psf.
+        $person->type('Hill, ridge or scarp (Kzt), 1 on flat ground', "1.5\t");
+        $person->sees('corner 78.2 psf');
+        $person->type('Hill, ridge or scarp (Kzt), 1 on flat ground', "1\t");
+        $person->sees('corner 52.1 psf');
         // Stronger wind: more clips, the same school.
         $person->type('Ultimate wind speed, mph', "180\t");
         $person->waitUntil(static fn (): bool => $clips('pressure') > $pressure, static fn (): string => $card('pressure'));
@@ -140,6 +145,10 @@ final class HoldDownTest extends BrowserTestCase
         }
         $person->press('Use them');
         $person->sees('if these are kPa');
+        // Low as they are, they may be meant.
+        $person->find("//label[contains(., 'They are psf, low as they are')]//input")->click();
+        $person->press('Use them');
+        $person->sees('field 1.0 psf');
         $person->choose('Unit', 'kPa');
         $person->press('Use them');
         $person->sees('field 20.9 psf');

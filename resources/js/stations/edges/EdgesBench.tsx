@@ -10,6 +10,7 @@ import { ContactBench } from './ContactBench';
 import { CrewBuilds, KeepForCrew } from './CrewBuilds';
 import { Len, Said } from '../../tape/Len';
 import { LayerList } from './LayerList';
+import { Reveal } from './Reveal';
 import { useJobTape } from '../../tape/JobTape';
 
 interface EdgesBenchProps {
@@ -35,6 +36,7 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
             <p style={{ marginTop: 4 }}>
                 <Said text={section.why} />
             </p>
+            <Reveal section={section} />
             <LayerList section={section} on={on} picked={picked} onPick={onPick} />
             {section.differs.length > 0 && (
                 <section aria-label={t('edges.differs-title')} className="chalk-text">

@@ -8,6 +8,7 @@ import { Choice } from '../../bench/Choice';
 import { addLayer } from './buildEdits';
 import { freshId } from '../../job/edits';
 import { useJob } from '../../job/JobContext';
+import { NumberField } from '../../tape/NumberField';
 import { TapeField } from '../../tape/TapeField';
 
 const ROLES: OwnLayer['role'][] = ['membrane', 'trim', 'cleat', 'zee', 'closure', 'vent', 'tape', 'sealant'];
@@ -22,6 +23,8 @@ const FASTENERS: NonNullable<OwnLayer['fastener']>['kind'][] = [
 ];
 const SEALS: NonNullable<OwnLayer['seal']>['kind'][] = ['butyl-tape', 'butyl-gun', 'silicone', 'polymer', 'urethane'];
 const METALS: NonNullable<OwnLayer['metal']>[] = ['steel', 'aluminium', 'copper', 'zinc', 'stainless'];
+/** A bead, where nobody says another width; as the contract has it. */
+const SEAL_WIDTH = 0.25;
 const DECK = 'deck';
 const LEAVES_METAL = ['trim', 'cleat', 'zee'];
 
@@ -146,8 +149,28 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 value={layer.seal?.kind ?? ''}
                 options={SEALS.map((value) => ({ value, name: t(`sealant.${value}`) }))}
                 none={t('edges.own.no-seal')}
-                onChange={(kind) => change({ seal: kind && { kind } })}
+                onChange={(kind) => change({ seal: kind && { ...layer.seal, kind } })}
             />
+            {layer.seal && (
+                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                    <NumberField
+                        label={t('edges.own.beads')}
+                        value={layer.seal.beads ?? 1}
+                        least={1}
+                        most={6}
+                        onChange={(beads) =>
+                            layer.seal && change({ seal: { ...layer.seal, beads: Math.round(beads) } })
+                        }
+                    />
+                    <TapeField
+                        label={t('edges.own.seal-width')}
+                        value={layer.seal.width ?? SEAL_WIDTH}
+                        units={units}
+                        most={4}
+                        onChange={(width) => layer.seal && change({ seal: { ...layer.seal, width } })}
+                    />
+                </div>
+            )}
             {LEAVES_METAL.includes(layer.role) && (
                 <Choice
                     label={t('edges.own.metal')}

@@ -122,6 +122,13 @@ export function ShapeForm({ lot }: { lot: StickLot }) {
                 </Button>
             </div>
             <Hem end="high" shape={shape} onChange={change} />
+            <Choice
+                label={t('bent.plumb')}
+                value={shape.plumb === undefined ? '' : String(shape.plumb)}
+                none={t('bent.plumb.none')}
+                options={shape.legs.map((_, i) => ({ value: String(i), name: t('bent.leg', { number: i + 1 }) }))}
+                onChange={(plumb) => change({ plumb: plumb === undefined ? undefined : Number(plumb) })}
+            />
             <div className="rowed">
                 <Button type="submit" variant="contained" onMouseDown={(event) => event.preventDefault()}>
                     {t('bent.take')}

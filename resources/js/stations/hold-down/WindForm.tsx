@@ -1,4 +1,6 @@
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { HoldDownSlice } from '../../contracts/hold-down';
@@ -74,6 +76,16 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
                                 />
                             </div>
                         )}
+                        {estimate && (
+                            <NumberField
+                                label={t('hold.kzt')}
+                                value={estimate.kzt ?? 1}
+                                least={1}
+                                most={3}
+                                disabled={!mayChange}
+                                onChange={(kzt) => wish({ kzt })}
+                            />
+                        )}
                         {slice.wind.factors.length > 0 && (
                             <details>
                                 <summary>{t('hold.factors')}</summary>
@@ -116,6 +128,18 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
                                 onChange={(level) => setTyped((was) => ({ ...was, level }))}
                             />
                         </div>
+                        {(typed.unit ?? 'psf') === 'psf' && (
+                            <FormControlLabel
+                                label={t('hold.sure')}
+                                control={
+                                    <Checkbox
+                                        checked={typed.sure ?? false}
+                                        disabled={!mayChange}
+                                        onChange={(_, sure) => setTyped((was) => ({ ...was, sure: sure || undefined }))}
+                                    />
+                                }
+                            />
+                        )}
                         {mayChange && (
                             <div className="rowed">
                                 <Button variant="contained" onClick={() => edit((d) => setWind(d, 'pressures', typed))}>
