@@ -50,7 +50,8 @@ await mkdir(TYPES, { recursive: true });
 for (const [part, all] of Object.entries(files)) {
     const code = all.map((one) => one.code.trim()).join('\n\n');
     const from = {};
-    for (const [, word] of code.matchAll(/\b([A-Z]\w+)\b/g)) {
+    // What is said in remarks is no use of it.
+    for (const [, word] of code.replace(/\/\*[\s\S]*?\*\//g, '').matchAll(/\b([A-Z]\w+)\b/g)) {
         if (home[word] && home[word] !== part) {
             (from[home[word]] ??= new Set()).add(word);
         }

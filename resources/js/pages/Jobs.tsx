@@ -42,16 +42,14 @@ export default function Jobs() {
     const jobs = useJobs();
     const may = useSession().data?.user?.may;
     const [adding, setAdding] = useState(false);
-    const [shelf, setShelf] = useState<Shelf>('at-work');
-    const [sort, setSort] = useState<Sort>('touched');
-    const [wanted, setWanted] = useState('');
+    const [sieve, setSieve] = useState<Wanted>({ shelf: 'at-work', sort: 'touched', words: '' });
     const told = useRef<HTMLParagraphElement>(null);
     const [done, setDone] = useState<string | null>(null);
     const all = jobs.data ?? [];
     const on = (one: Shelf) => all.filter((job) => shelfOf(job) === one);
-    const shown = on(shelf)
-        .filter((job) => `${job.name} ${job.author}`.toLowerCase().includes(wanted.trim().toLowerCase()))
-        .sort(inOrder[sort]);
+    const shown = on(sieve.shelf)
+        .filter((job) => `${job.name} ${job.author}`.toLowerCase().includes(sieve.words.trim().toLowerCase()))
+        .sort(inOrder[sieve.sort]);
     const deed = async (deed: Deed, job: JobSummary) => {
         const [method, path] = REQUESTS[deed];
         try {
@@ -76,16 +74,7 @@ export default function Jobs() {
             </PageHead>
             {empty && (may?.change ? <FirstSteps may={may} /> : <p className="sheet">{t('jobs.none-yet')}</p>)}
             {may?.change && (adding || empty) && <BeginJob />}
-            {jobs.isPending && (
-                <p className="muted" role="status">
-                    {t('loading')}
-                </p>
-            )}
-            {jobs.isError && (
-                <p className="finding" data-severity="block" role="alert">
-                    {t('job.not-reached')}
-                </p>
-            )}
+            <Reached isPending={jobs.isPending} isError={jobs.isError} />
             <p
                 role="status"
                 ref={told}
@@ -95,43 +84,7 @@ export default function Jobs() {
             >
                 {done}
             </p>
-            {all.length > 0 && (
-                <div className="rowed" style={{ marginBottom: 14 }}>
-                    <TextField
-                        label={t('jobs.search')}
-                        value={wanted}
-                        onChange={(event) => setWanted(event.target.value)}
-                        sx={{ flex: '1 1 220px', width: 'auto' }}
-                        slotProps={{ htmlInput: { type: 'search', autoComplete: 'off' } }}
-                    />
-                    <TextField
-                        select
-                        label={t('jobs.sort')}
-                        value={sort}
-                        onChange={(event) => setSort(event.target.value as Sort)}
-                        sx={{ flex: '0 1 220px', width: 'auto' }}
-                    >
-                        {SORTS.map((one) => (
-                            <MenuItem key={one} value={one}>
-                                {t(`jobs.sort.${one}`)}
-                            </MenuItem>
-                        ))}
-                    </TextField>
-                    <div className="rowed" role="group" aria-label={t('jobs.shelves')}>
-                        {SHELVES.filter((one) => one === 'at-work' || on(one).length > 0).map((one) => (
-                            <button
-                                key={one}
-                                type="button"
-                                className="chip"
-                                aria-pressed={one === shelf}
-                                onClick={() => setShelf(one)}
-                            >
-                                {t(`jobs.shelf.${one}`, { count: on(one).length })}
-                            </button>
-                        ))}
-                    </div>
-                </div>
-            )}
+            {all.length > 0 && <Sieve sieve={sieve} onSieve={setSieve} count={(one) => on(one).length} />}
             {all.length > 0 && shown.length === 0 && <p className="muted">{t('jobs.none-found')}</p>}
             <ul className="job-rows">
                 {may &&
@@ -140,5 +93,79 @@ export default function Jobs() {
                     ))}
             </ul>
         </main>
+    );
+}
+
+/** Which of the jobs one wants to see, and in which order. */
+interface Wanted {
+    shelf: Shelf;
+    sort: Sort;
+    words: string;
+}
+
+interface SieveProps {
+    sieve: Wanted;
+    onSieve: (sieve: Wanted) => void;
+    count: (shelf: Shelf) => number;
+}
+
+function Sieve({ sieve, onSieve, count }: SieveProps) {
+    const { t } = useTranslation();
+    const change = (changed: Partial<Wanted>) => onSieve({ ...sieve, ...changed });
+    return (
+        <div className="rowed" style={{ marginBottom: 14 }}>
+            <TextField
+                label={t('jobs.search')}
+                value={sieve.words}
+                onChange={(event) => change({ words: event.target.value })}
+                sx={{ flex: '1 1 220px', width: 'auto' }}
+                slotProps={{ htmlInput: { type: 'search', autoComplete: 'off' } }}
+            />
+            <TextField
+                select
+                label={t('jobs.sort')}
+                value={sieve.sort}
+                onChange={(event) => change({ sort: event.target.value as Sort })}
+                sx={{ flex: '0 1 220px', width: 'auto' }}
+            >
+                {SORTS.map((one) => (
+                    <MenuItem key={one} value={one}>
+                        {t(`jobs.sort.${one}`)}
+                    </MenuItem>
+                ))}
+            </TextField>
+            <div className="rowed" role="group" aria-label={t('jobs.shelves')}>
+                {SHELVES.filter((one) => one === 'at-work' || count(one) > 0).map((one) => (
+                    <button
+                        key={one}
+                        type="button"
+                        className="chip"
+                        aria-pressed={one === sieve.shelf}
+                        onClick={() => change({ shelf: one })}
+                    >
+                        {t(`jobs.shelf.${one}`, { count: count(one) })}
+                    </button>
+                ))}
+            </div>
+        </div>
+    );
+}
+
+/** Whether the jobs have come. */
+function Reached({ isPending, isError }: { isPending: boolean; isError: boolean }) {
+    const { t } = useTranslation();
+    return (
+        <>
+            {isPending && (
+                <p className="muted" role="status">
+                    {t('loading')}
+                </p>
+            )}
+            {isError && (
+                <p className="finding" data-severity="block" role="alert">
+                    {t('job.not-reached')}
+                </p>
+            )}
+        </>
     );
 }

@@ -113,64 +113,7 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
             </div>
             <p className="muted small">{t('edges.own.places')}</p>
             {length('lap')}
-            <Choice
-                label={t('edges.own.fastener')}
-                value={layer.fastener?.kind ?? ''}
-                options={FASTENERS.map((value) => ({ value, name: t(`fastener.${value}`) }))}
-                none={t('edges.own.no-fastener')}
-                onChange={(kind) =>
-                    change({
-                        fastener: kind && { spacing: 12, at: (layer.from + layer.to) / 2, ...layer.fastener, kind },
-                    })
-                }
-            />
-            {layer.fastener && (
-                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                    <TapeField
-                        label={t('edges.spacing')}
-                        value={layer.fastener.spacing}
-                        units={units}
-                        least={1}
-                        most={120}
-                        onChange={(spacing) => layer.fastener && change({ fastener: { ...layer.fastener, spacing } })}
-                    />
-                    <TapeField
-                        label={t('edges.own.at')}
-                        value={layer.fastener.at}
-                        units={units}
-                        signed
-                        most={30}
-                        onChange={(at) => layer.fastener && change({ fastener: { ...layer.fastener, at } })}
-                    />
-                </div>
-            )}
-            <Choice
-                label={t('edges.own.seal')}
-                value={layer.seal?.kind ?? ''}
-                options={SEALS.map((value) => ({ value, name: t(`sealant.${value}`) }))}
-                none={t('edges.own.no-seal')}
-                onChange={(kind) => change({ seal: kind && { ...layer.seal, kind } })}
-            />
-            {layer.seal && (
-                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                    <NumberField
-                        label={t('edges.own.beads')}
-                        value={layer.seal.beads ?? 1}
-                        least={1}
-                        most={6}
-                        onChange={(beads) =>
-                            layer.seal && change({ seal: { ...layer.seal, beads: Math.round(beads) } })
-                        }
-                    />
-                    <TapeField
-                        label={t('edges.own.seal-width')}
-                        value={layer.seal.width ?? SEAL_WIDTH}
-                        units={units}
-                        most={4}
-                        onChange={(width) => layer.seal && change({ seal: { ...layer.seal, width } })}
-                    />
-                </div>
-            )}
+            <HeldAndSealed layer={layer} onChange={change} />
             {LEAVES_METAL.includes(layer.role) && (
                 <Choice
                     label={t('edges.own.metal')}
@@ -202,5 +145,73 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                 </Button>
             </div>
         </form>
+    );
+}
+
+/** What holds a layer, and what seals it. */
+function HeldAndSealed({ layer, onChange }: { layer: OwnLayer; onChange: (changed: Partial<OwnLayer>) => void }) {
+    const { t } = useTranslation();
+    const { units } = useJob();
+    return (
+        <>
+            <Choice
+                label={t('edges.own.fastener')}
+                value={layer.fastener?.kind ?? ''}
+                options={FASTENERS.map((value) => ({ value, name: t(`fastener.${value}`) }))}
+                none={t('edges.own.no-fastener')}
+                onChange={(kind) =>
+                    onChange({
+                        fastener: kind && { spacing: 12, at: (layer.from + layer.to) / 2, ...layer.fastener, kind },
+                    })
+                }
+            />
+            {layer.fastener && (
+                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                    <TapeField
+                        label={t('edges.spacing')}
+                        value={layer.fastener.spacing}
+                        units={units}
+                        least={1}
+                        most={120}
+                        onChange={(spacing) => layer.fastener && onChange({ fastener: { ...layer.fastener, spacing } })}
+                    />
+                    <TapeField
+                        label={t('edges.own.at')}
+                        value={layer.fastener.at}
+                        units={units}
+                        signed
+                        most={30}
+                        onChange={(at) => layer.fastener && onChange({ fastener: { ...layer.fastener, at } })}
+                    />
+                </div>
+            )}
+            <Choice
+                label={t('edges.own.seal')}
+                value={layer.seal?.kind ?? ''}
+                options={SEALS.map((value) => ({ value, name: t(`sealant.${value}`) }))}
+                none={t('edges.own.no-seal')}
+                onChange={(kind) => onChange({ seal: kind && { ...layer.seal, kind } })}
+            />
+            {layer.seal && (
+                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                    <NumberField
+                        label={t('edges.own.beads')}
+                        value={layer.seal.beads ?? 1}
+                        least={1}
+                        most={6}
+                        onChange={(beads) =>
+                            layer.seal && onChange({ seal: { ...layer.seal, beads: Math.round(beads) } })
+                        }
+                    />
+                    <TapeField
+                        label={t('edges.own.seal-width')}
+                        value={layer.seal.width ?? SEAL_WIDTH}
+                        units={units}
+                        most={4}
+                        onChange={(width) => layer.seal && onChange({ seal: { ...layer.seal, width } })}
+                    />
+                </div>
+            )}
+        </>
     );
 }

@@ -24,10 +24,8 @@ interface SticksBenchProps {
 export function SticksBench({ slice, run, lot }: SticksBenchProps) {
     const { t } = useTranslation();
     const measure = useMeasures();
-    const { document, edit, mayChange, units } = useJob();
+    const { edit, mayChange, units } = useJob();
     const print = useJobTape();
-    const chosen = slice.viewpoints.find((one) => one.chosen)?.side;
-    const seen = chosen ?? (document.trims?.viewpoint ? 'own' : 'none');
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h1>{run.name}</h1>
@@ -113,6 +111,21 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                     </details>
                 </div>
             )}
+            <Besides slice={slice} />
+            {mayChange && slice.viewpoints.length > 0 && <SeenFrom slice={slice} />}
+            <Findings findings={slice.findings} />
+            <h2>{t('mind')}</h2>
+            <p className="caution">{t('caution.edges')}</p>
+        </aside>
+    );
+}
+
+/** What else the edges take: closures, cut and not, and what comes by the roll and the box. */
+function Besides({ slice }: { slice: SticksSlice }) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    return (
+        <>
             {slice.closures.length > 0 && (
                 <section aria-label={t('sticks.closures')}>
                     <h2>{t('sticks.closures')}</h2>
@@ -147,30 +160,35 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                     </ul>
                 </details>
             )}
-            {mayChange && slice.viewpoints.length > 0 && (
-                <TextField
-                    select
-                    label={t('sticks.seen')}
-                    value={seen}
-                    helperText={t('sticks.seen-how')}
-                    style={{ marginTop: 14 }}
-                    onChange={(event) => {
-                        const at = slice.viewpoints.find((one) => one.side === event.target.value)?.at;
-                        edit((d) => seenFrom(d, at as [number, number] | undefined));
-                    }}
-                >
-                    <MenuItem value="none">{t('sticks.seen.none')}</MenuItem>
-                    {slice.viewpoints.map((one) => (
-                        <MenuItem key={one.side} value={one.side}>
-                            {one.name}
-                        </MenuItem>
-                    ))}
-                    {seen === 'own' && <MenuItem value="own">{t('sticks.seen.own')}</MenuItem>}
-                </TextField>
-            )}
-            <Findings findings={slice.findings} />
-            <h2>{t('mind')}</h2>
-            <p className="caution">{t('caution.edges')}</p>
-        </aside>
+        </>
+    );
+}
+
+/** From where the roof is mostly seen, so that laps look away. */
+function SeenFrom({ slice }: { slice: SticksSlice }) {
+    const { t } = useTranslation();
+    const { document, edit } = useJob();
+    const chosen = slice.viewpoints.find((one) => one.chosen)?.side;
+    const seen = chosen ?? (document.trims?.viewpoint ? 'own' : 'none');
+    return (
+        <TextField
+            select
+            label={t('sticks.seen')}
+            value={seen}
+            helperText={t('sticks.seen-how')}
+            style={{ marginTop: 14 }}
+            onChange={(event) => {
+                const at = slice.viewpoints.find((one) => one.side === event.target.value)?.at;
+                edit((d) => seenFrom(d, at as [number, number] | undefined));
+            }}
+        >
+            <MenuItem value="none">{t('sticks.seen.none')}</MenuItem>
+            {slice.viewpoints.map((one) => (
+                <MenuItem key={one.side} value={one.side}>
+                    {one.name}
+                </MenuItem>
+            ))}
+            {seen === 'own' && <MenuItem value="own">{t('sticks.seen.own')}</MenuItem>}
+        </TextField>
     );
 }

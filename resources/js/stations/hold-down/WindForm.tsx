@@ -25,7 +25,7 @@ const MPH = 115;
 export function WindForm({ slice }: { slice: HoldDownSlice }) {
     const { t } = useTranslation();
     const { document, edit, mayChange, units } = useJob();
-    const { estimate, pressures } = document.wind ?? {};
+    const { pressures } = document.wind ?? {};
     const [typed, setTyped] = useState<Pressures>(
         pressures ?? {
             ...(units === 'metric'
@@ -34,8 +34,6 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
             level: 'allowable',
         },
     );
-    const wish = (changed: Partial<NonNullable<Wind['estimate']>>) =>
-        edit((d) => setWind(d, 'estimate', { exposure: 'suburban', mph: MPH, ...d.wind?.estimate, ...changed }));
     return (
         <section aria-label={t('hold.wind')}>
             <h2>{t('hold.wind')}</h2>
@@ -43,61 +41,7 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
                 {t(`hold.wind.${slice.wind.kind}`)}
             </p>
             <div className="stack" style={{ gap: 12, marginTop: 8 }}>
-                {!pressures && (
-                    <>
-                        <Choice
-                            label={t('hold.exposure')}
-                            value={estimate?.exposure ?? ''}
-                            none={t('hold.exposure.none')}
-                            options={EXPOSURES.map((value) => ({ value, name: t(`hold.exposure.${value}`) }))}
-                            onChange={(exposure) =>
-                                exposure ? wish({ exposure }) : edit((d) => setWind(d, 'estimate', undefined))
-                            }
-                        />
-                        {estimate && (
-                            <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-                                <MeasureField
-                                    label="hold.mph"
-                                    what="speed"
-                                    value={estimate.mph}
-                                    least={60}
-                                    most={250}
-                                    disabled={!mayChange}
-                                    onChange={(mph) => wish({ mph })}
-                                />
-                                <MeasureField
-                                    label="hold.feet"
-                                    what="run"
-                                    value={estimate.meanHeightFeet ?? slice.wind.feet ?? 15}
-                                    least={5}
-                                    most={60}
-                                    disabled={!mayChange}
-                                    onChange={(meanHeightFeet) => wish({ meanHeightFeet })}
-                                />
-                            </div>
-                        )}
-                        {estimate && (
-                            <NumberField
-                                label={t('hold.kzt')}
-                                value={estimate.kzt ?? 1}
-                                least={1}
-                                most={3}
-                                disabled={!mayChange}
-                                onChange={(kzt) => wish({ kzt })}
-                            />
-                        )}
-                        {slice.wind.factors.length > 0 && (
-                            <details>
-                                <summary>{t('hold.factors')}</summary>
-                                <ul className="plain small">
-                                    {slice.wind.factors.map((factor) => (
-                                        <li key={factor}>{factor}</li>
-                                    ))}
-                                </ul>
-                            </details>
-                        )}
-                    </>
-                )}
+                {!pressures && <Estimate slice={slice} />}
                 <details open={pressures !== undefined}>
                     <summary>{t('hold.pressures')}</summary>
                     <div className="stack" style={{ gap: 12, marginTop: 8 }}>
@@ -160,5 +104,69 @@ export function WindForm({ slice }: { slice: HoldDownSlice }) {
                 </details>
             </div>
         </section>
+    );
+}
+
+/** What a planning estimate goes by, and what it came to. */
+function Estimate({ slice }: { slice: HoldDownSlice }) {
+    const { t } = useTranslation();
+    const { document, edit, mayChange } = useJob();
+    const { estimate } = document.wind ?? {};
+    const wish = (changed: Partial<NonNullable<Wind['estimate']>>) =>
+        edit((d) => setWind(d, 'estimate', { exposure: 'suburban', mph: MPH, ...d.wind?.estimate, ...changed }));
+    return (
+        <>
+            <Choice
+                label={t('hold.exposure')}
+                value={estimate?.exposure ?? ''}
+                none={t('hold.exposure.none')}
+                options={EXPOSURES.map((value) => ({ value, name: t(`hold.exposure.${value}`) }))}
+                onChange={(exposure) =>
+                    exposure ? wish({ exposure }) : edit((d) => setWind(d, 'estimate', undefined))
+                }
+            />
+            {estimate && (
+                <div className="rowed" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+                    <MeasureField
+                        label="hold.mph"
+                        what="speed"
+                        value={estimate.mph}
+                        least={60}
+                        most={250}
+                        disabled={!mayChange}
+                        onChange={(mph) => wish({ mph })}
+                    />
+                    <MeasureField
+                        label="hold.feet"
+                        what="run"
+                        value={estimate.meanHeightFeet ?? slice.wind.feet ?? 15}
+                        least={5}
+                        most={60}
+                        disabled={!mayChange}
+                        onChange={(meanHeightFeet) => wish({ meanHeightFeet })}
+                    />
+                </div>
+            )}
+            {estimate && (
+                <NumberField
+                    label={t('hold.kzt')}
+                    value={estimate.kzt ?? 1}
+                    least={1}
+                    most={3}
+                    disabled={!mayChange}
+                    onChange={(kzt) => wish({ kzt })}
+                />
+            )}
+            {slice.wind.factors.length > 0 && (
+                <details>
+                    <summary>{t('hold.factors')}</summary>
+                    <ul className="plain small">
+                        {slice.wind.factors.map((factor) => (
+                            <li key={factor}>{factor}</li>
+                        ))}
+                    </ul>
+                </details>
+            )}
+        </>
     );
 }

@@ -48,7 +48,7 @@ export function LayoutBench({
     onSystem,
 }: LayoutBenchProps) {
     const { t } = useTranslation();
-    const { mayChange: allowed, units, edit } = useJob();
+    const { mayChange: allowed, edit } = useJob();
     // Panels laid sideways go on from the opening up, whatever anybody wishes.
     const mayChange = allowed && face.direction === 'up';
     const { layout } = laid;
@@ -56,7 +56,6 @@ export function LayoutBench({
     const tied = (laid.group?.faces ?? [])
         .filter((id) => id !== face.id)
         .map((id) => slice.faces.find((way) => way.id === id)?.name ?? id);
-    const left = Math.min(...face.outline.map(([u]) => u));
     return (
         <aside className="bench" aria-label={t('bench')}>
             <h1>{t('layout.title')}</h1>
@@ -65,40 +64,7 @@ export function LayoutBench({
                 {tied.length > 0 && t('layout.tied', { faces: tied.join(', ') })}
             </p>
             {mayChange && (
-                <div className="rowed" style={{ marginBottom: 10 }}>
-                    <Button variant={pinned ? 'outlined' : 'contained'} onClick={onPin}>
-                        {t(pinned ? 'layout.unpin' : 'layout.pin')}
-                    </Button>
-                    <Button
-                        variant="outlined"
-                        color="inherit"
-                        disabled={!free}
-                        onClick={() => onNudge(-mark)}
-                        aria-label={t('layout.nudge-left')}
-                    >
-                        [ ←
-                    </Button>
-                    <Button
-                        variant="outlined"
-                        color="inherit"
-                        disabled={!free}
-                        onClick={() => onNudge(mark)}
-                        aria-label={t('layout.nudge-right')}
-                    >
-                        → ]
-                    </Button>
-                    {nudged && (
-                        <span className="nowrap">
-                            <Len inches={Math.abs(layout.nudge)} />{' '}
-                            {t(layout.nudge > 0 ? 'layout.to-right' : 'layout.to-left')}{' '}
-                            {free && (
-                                <button type="button" className="linkish" onClick={() => onNudge(-layout.nudge)}>
-                                    {t('layout.nudge-back')}
-                                </button>
-                            )}
-                        </span>
-                    )}
-                </div>
+                <NudgeAndPin laid={laid} free={free} pinned={pinned} onNudge={onNudge} onPin={onPin} mark={mark} />
             )}
             {pinned && (
                 <p className="good" style={{ margin: '0 0 8px' }}>
@@ -125,47 +91,7 @@ export function LayoutBench({
                     }}
                 />
             ))}
-            {free && (
-                <div className="rowed">
-                    {laid.choice !== 'found' && (
-                        <Button
-                            variant="outlined"
-                            color="inherit"
-                            onClick={() => edit((d) => leaveToSearch(d, laid.group?.faces ?? [face.id]))}
-                        >
-                            {t('layout.leave-to-search')}
-                        </Button>
-                    )}
-                    {layout.start !== 'control-point' && (
-                        <Button
-                            variant="outlined"
-                            color="inherit"
-                            onClick={() => onChoose({ start: 'control-point', at: laid.module, as: 'seam' })}
-                        >
-                            {t('layout.from-place')}
-                        </Button>
-                    )}
-                </div>
-            )}
-            {choice.start === 'control-point' && free && (
-                <div className="card stack" style={{ gap: 10, marginTop: 8 }}>
-                    <TapeEntry
-                        label={t('layout.control-at')}
-                        units={units}
-                        action={t('layout.set')}
-                        onEnter={(inches) => onChoose({ ...choice, at: left + inches, nudge: 0 })}
-                    />
-                    <TextField
-                        select
-                        label={t('layout.control-as')}
-                        value={choice.as ?? 'seam'}
-                        onChange={(event) => onChoose({ ...choice, as: event.target.value as 'seam' | 'pan' })}
-                    >
-                        <MenuItem value="seam">{t('layout.as-seam')}</MenuItem>
-                        <MenuItem value="pan">{t('layout.as-pan')}</MenuItem>
-                    </TextField>
-                </div>
-            )}
+            {free && <OtherStarts laid={laid} face={face} choice={choice} onChoose={onChoose} />}
             <Starters laid={laid} />
             <LineCheck laid={laid} onTake={free ? (at, as) => onChoose({ start: 'control-point', at, as }) : null} />
             <Openings face={face} />
@@ -186,6 +112,103 @@ export function LayoutBench({
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.layout')}</p>
         </aside>
+    );
+}
+
+type NudgeAndPinProps = Pick<LayoutBenchProps, 'laid' | 'free' | 'pinned' | 'onNudge' | 'onPin' | 'mark'>;
+
+/** Moves the seams by a mark of the tape, and holds them where they are. */
+function NudgeAndPin({ laid, free, pinned, onNudge, onPin, mark }: NudgeAndPinProps) {
+    const { t } = useTranslation();
+    const { layout } = laid;
+    const nudged = Math.abs(layout.nudge) > 1e-9;
+    return (
+        <div className="rowed" style={{ marginBottom: 10 }}>
+            <Button variant={pinned ? 'outlined' : 'contained'} onClick={onPin}>
+                {t(pinned ? 'layout.unpin' : 'layout.pin')}
+            </Button>
+            <Button
+                variant="outlined"
+                color="inherit"
+                disabled={!free}
+                onClick={() => onNudge(-mark)}
+                aria-label={t('layout.nudge-left')}
+            >
+                [ ←
+            </Button>
+            <Button
+                variant="outlined"
+                color="inherit"
+                disabled={!free}
+                onClick={() => onNudge(mark)}
+                aria-label={t('layout.nudge-right')}
+            >
+                → ]
+            </Button>
+            {nudged && (
+                <span className="nowrap">
+                    <Len inches={Math.abs(layout.nudge)} /> {t(layout.nudge > 0 ? 'layout.to-right' : 'layout.to-left')}{' '}
+                    {free && (
+                        <button type="button" className="linkish" onClick={() => onNudge(-layout.nudge)}>
+                            {t('layout.nudge-back')}
+                        </button>
+                    )}
+                </span>
+            )}
+        </div>
+    );
+}
+
+type OtherStartsProps = Pick<LayoutBenchProps, 'laid' | 'face' | 'choice' | 'onChoose'>;
+
+/** Starts nobody compared: the search's own, and a place of one's own. */
+function OtherStarts({ laid, face, choice, onChoose }: OtherStartsProps) {
+    const { t } = useTranslation();
+    const { units, edit } = useJob();
+    const { layout } = laid;
+    const left = Math.min(...face.outline.map(([u]) => u));
+    return (
+        <>
+            <div className="rowed">
+                {laid.choice !== 'found' && (
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={() => edit((d) => leaveToSearch(d, laid.group?.faces ?? [face.id]))}
+                    >
+                        {t('layout.leave-to-search')}
+                    </Button>
+                )}
+                {layout.start !== 'control-point' && (
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={() => onChoose({ start: 'control-point', at: laid.module, as: 'seam' })}
+                    >
+                        {t('layout.from-place')}
+                    </Button>
+                )}
+            </div>
+            {choice.start === 'control-point' && (
+                <div className="card stack" style={{ gap: 10, marginTop: 8 }}>
+                    <TapeEntry
+                        label={t('layout.control-at')}
+                        units={units}
+                        action={t('layout.set')}
+                        onEnter={(inches) => onChoose({ ...choice, at: left + inches, nudge: 0 })}
+                    />
+                    <TextField
+                        select
+                        label={t('layout.control-as')}
+                        value={choice.as ?? 'seam'}
+                        onChange={(event) => onChoose({ ...choice, as: event.target.value as 'seam' | 'pan' })}
+                    >
+                        <MenuItem value="seam">{t('layout.as-seam')}</MenuItem>
+                        <MenuItem value="pan">{t('layout.as-pan')}</MenuItem>
+                    </TextField>
+                </div>
+            )}
+        </>
     );
 }
 

@@ -24,7 +24,6 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
     const { document: doc, edit, mayChange } = useJob();
     const catalogue = useCatalogue().data;
     const own = useCrewProfiles().data ?? [];
-    const material = catalogue?.materials.find((material) => material.key === system.material);
     const inJob = doc.catalogue?.profiles ?? [];
     const inJobNow = [...inJob, ...(catalogue?.profiles ?? [])].find((one) => one.key === system.profile);
     const heldAlike = (family: string) =>
@@ -50,72 +49,7 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
         <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="system-title">
             <DialogTitle id="system-title">{t('system.title')}</DialogTitle>
             <DialogContent>
-                <div className="rowed" style={{ flexWrap: 'nowrap', padding: '8px 0 14px' }}>
-                    <TextField
-                        select
-                        label={t('system.material')}
-                        value={system.material}
-                        disabled={!mayChange}
-                        onChange={(event) =>
-                            edit((d) => {
-                                const next = { ...d.system, material: event.target.value };
-                                delete next.gauge;
-                                return { ...d, system: next };
-                            })
-                        }
-                    >
-                        {(catalogue?.materials ?? []).map((material) => (
-                            <MenuItem key={material.key} value={material.key}>
-                                {t(`material.${material.key}`)}
-                            </MenuItem>
-                        ))}
-                    </TextField>
-                    <TextField
-                        select
-                        label={t('system.gauge')}
-                        value={material ? system.gauge : ''}
-                        disabled={!mayChange}
-                        onChange={(event) => edit((d) => setSystem(d, { gauge: event.target.value }))}
-                    >
-                        {(material?.gauges ?? []).map((gauge) => (
-                            <MenuItem key={gauge} value={gauge}>
-                                {gauge}
-                            </MenuItem>
-                        ))}
-                    </TextField>
-                    <TextField
-                        select
-                        label={t('system.colour')}
-                        value={system.colour ?? ''}
-                        disabled={!mayChange}
-                        onChange={(event) =>
-                            edit((d) => {
-                                const next = { ...d.system, colour: event.target.value as ChosenColour };
-                                if (event.target.value === '') delete next.colour;
-                                return { ...d, system: next };
-                            })
-                        }
-                    >
-                        <MenuItem value="">{t('colour.none')}</MenuItem>
-                        {(catalogue?.colours ?? []).map((colour) => (
-                            <MenuItem key={colour} value={colour}>
-                                {t(`colour.${colour}`)}
-                            </MenuItem>
-                        ))}
-                    </TextField>
-                    <TextField
-                        select
-                        label={t('system.ridge')}
-                        value={system.ridge}
-                        disabled={!mayChange}
-                        onChange={(event) =>
-                            edit((d) => setSystem(d, { ridge: event.target.value as 'unvented' | 'vented' }))
-                        }
-                    >
-                        <MenuItem value="unvented">{t('system.unvented')}</MenuItem>
-                        <MenuItem value="vented">{t('system.vented')}</MenuItem>
-                    </TextField>
-                </div>
+                <MetalFields system={system} />
                 <p className="finding" data-severity="note">
                     {t(`contact.${system.material}`)}
                 </p>
@@ -131,6 +65,80 @@ export function SystemDialog({ system, onClose }: { system: ChosenSystem; onClos
                 </Button>
             </DialogActions>
         </Dialog>
+    );
+}
+
+/** Of which metal, how thick, in which colour, and whether its ridges let air out. */
+function MetalFields({ system }: { system: ChosenSystem }) {
+    const { t } = useTranslation();
+    const { edit, mayChange } = useJob();
+    const catalogue = useCatalogue().data;
+    const material = catalogue?.materials.find((material) => material.key === system.material);
+    return (
+        <div className="rowed" style={{ flexWrap: 'nowrap', padding: '8px 0 14px' }}>
+            <TextField
+                select
+                label={t('system.material')}
+                value={system.material}
+                disabled={!mayChange}
+                onChange={(event) =>
+                    edit((d) => {
+                        const next = { ...d.system, material: event.target.value };
+                        delete next.gauge;
+                        return { ...d, system: next };
+                    })
+                }
+            >
+                {(catalogue?.materials ?? []).map((material) => (
+                    <MenuItem key={material.key} value={material.key}>
+                        {t(`material.${material.key}`)}
+                    </MenuItem>
+                ))}
+            </TextField>
+            <TextField
+                select
+                label={t('system.gauge')}
+                value={material ? system.gauge : ''}
+                disabled={!mayChange}
+                onChange={(event) => edit((d) => setSystem(d, { gauge: event.target.value }))}
+            >
+                {(material?.gauges ?? []).map((gauge) => (
+                    <MenuItem key={gauge} value={gauge}>
+                        {gauge}
+                    </MenuItem>
+                ))}
+            </TextField>
+            <TextField
+                select
+                label={t('system.colour')}
+                value={system.colour ?? ''}
+                disabled={!mayChange}
+                onChange={(event) =>
+                    edit((d) => {
+                        const next = { ...d.system, colour: event.target.value as ChosenColour };
+                        if (event.target.value === '') delete next.colour;
+                        return { ...d, system: next };
+                    })
+                }
+            >
+                <MenuItem value="">{t('colour.none')}</MenuItem>
+                {(catalogue?.colours ?? []).map((colour) => (
+                    <MenuItem key={colour} value={colour}>
+                        {t(`colour.${colour}`)}
+                    </MenuItem>
+                ))}
+            </TextField>
+            <TextField
+                select
+                label={t('system.ridge')}
+                value={system.ridge}
+                disabled={!mayChange}
+                onChange={(event) => edit((d) => setSystem(d, { ridge: event.target.value as 'unvented' | 'vented' }))}
+            >
+                <MenuItem value="unvented">{t('system.unvented')}</MenuItem>
+                <MenuItem value="vented">{t('system.vented')}</MenuItem>
+            </TextField>
+        </div>
     );
 }
 

@@ -22,7 +22,6 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
     const mayRelease = (useSession().data?.user?.may.release ?? false) && !job.archived;
     const orders = useOrders(job.id, job.revision);
     const [asking, setAsking] = useState(false);
-    const [ticked, setTicked] = useState<string[]>([]);
     const [fault, setFault] = useState<string | null>(null);
     const heading = useRef<HTMLHeadingElement>(null);
     const release = async () => {
@@ -63,10 +62,7 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                     variant="contained"
                     sx={{ mt: 1 }}
                     disabled={!slice.mayBeOrdered || job.state !== 'saved' || (newest !== undefined && !newest.changed)}
-                    onClick={() => {
-                        setTicked([]);
-                        setAsking(true);
-                    }}
+                    onClick={() => setAsking(true)}
                 >
                     {t('load.release', { sheets: order.pieces })}
                 </Button>
@@ -78,41 +74,67 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                     {t('order.blocked')}
                 </p>
             )}
-            <Dialog
+            <Asked
+                slice={slice}
                 open={asking}
                 onClose={() => setAsking(false)}
-                aria-labelledby="release-ask"
-                slotProps={{ transition: { onExited: () => heading.current?.focus() } }}
-                disableRestoreFocus
-                fullWidth
-            >
-                <DialogTitle id="release-ask">
-                    {t('load.release-ask', { sheets: order.pieces, plan: job.revision })}
-                </DialogTitle>
-                <DialogContent>
-                    {slice.standing.length === 0 ? (
-                        <p>{t('load.nothing-to-settle')}</p>
-                    ) : (
-                        <Standing slice={slice} ticked={ticked} onTick={setTicked} />
-                    )}
-                    <p className="muted" style={{ marginTop: 10 }}>
-                        {t('load.release-keeps')}
-                    </p>
-                </DialogContent>
-                <DialogActions>
-                    <Button onClick={() => setAsking(false)} autoFocus>
-                        {t('load.not-yet')}
-                    </Button>
-                    <Button
-                        variant="contained"
-                        disabled={slice.standing.some((one) => !ticked.includes(one.code))}
-                        onClick={() => void release()}
-                    >
-                        {t('load.release-order')}
-                    </Button>
-                </DialogActions>
-            </Dialog>
+                onClosed={() => heading.current?.focus()}
+                onRelease={() => void release()}
+            />
         </section>
+    );
+}
+
+interface AskedProps {
+    slice: LoadOutSlice;
+    open: boolean;
+    onClose: () => void;
+    /** It is gone, and what was behind it has the word. */
+    onClosed: () => void;
+    onRelease: () => void;
+}
+
+/** Once more before it is out: what is still to settle, ticked off line by line. */
+function Asked({ slice, open, onClose, onClosed, onRelease }: AskedProps) {
+    const { t } = useTranslation();
+    const job = useJob();
+    const [ticked, setTicked] = useState<string[]>([]);
+    const { order } = slice;
+    return (
+        <Dialog
+            open={open}
+            onClose={onClose}
+            aria-labelledby="release-ask"
+            slotProps={{ transition: { onEnter: () => setTicked([]), onExited: onClosed } }}
+            disableRestoreFocus
+            fullWidth
+        >
+            <DialogTitle id="release-ask">
+                {t('load.release-ask', { sheets: order.pieces, plan: job.revision })}
+            </DialogTitle>
+            <DialogContent>
+                {slice.standing.length === 0 ? (
+                    <p>{t('load.nothing-to-settle')}</p>
+                ) : (
+                    <Standing slice={slice} ticked={ticked} onTick={setTicked} />
+                )}
+                <p className="muted" style={{ marginTop: 10 }}>
+                    {t('load.release-keeps')}
+                </p>
+            </DialogContent>
+            <DialogActions>
+                <Button onClick={onClose} autoFocus>
+                    {t('load.not-yet')}
+                </Button>
+                <Button
+                    variant="contained"
+                    disabled={slice.standing.some((one) => !ticked.includes(one.code))}
+                    onClick={onRelease}
+                >
+                    {t('load.release-order')}
+                </Button>
+            </DialogActions>
+        </Dialog>
     );
 }
 

@@ -38,24 +38,7 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
                     {opening.kind !== 'pipe' && t(opening.sheds ? 'openings.sheds' : 'openings.leaks')}
                 </p>
             )}
-            {opening && said && opening.uphills.length > 0 && (
-                <section aria-label={t('openings.uphill')}>
-                    <h2>{t('openings.uphill')}</h2>
-                    <p className="muted small">{opening.advice}</p>
-                    <Uphills opening={opening} mayChange={mayChange} onChoose={(uphill) => change({ uphill })} />
-                    {said.uphill === 'cricket' && (
-                        <PitchField
-                            label="openings.rise"
-                            value={said.cricketRise ?? null}
-                            least={0.5}
-                            most={24}
-                            disabled={!mayChange}
-                            onChange={(cricketRise) => change({ cricketRise })}
-                            onEmpty={() => change({ cricketRise: undefined })}
-                        />
-                    )}
-                </section>
-            )}
+            {opening && said && <UphillSide opening={opening} said={said} onChange={change} />}
             {opening && opening.pieces.length > 0 && (
                 <Pieces
                     opening={opening}
@@ -72,39 +55,75 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
                     <Said text={note} />
                 </p>
             ))}
-            {opening && said && (
-                <section aria-label={t('openings.view.place')} key={opening.id}>
-                    <h2>{t('openings.view.place')}</h2>
-                    <TapedFrom opening={opening} said={said} onChange={change} />
-                    <OpeningForm
-                        opening={said}
-                        placed={!said.outline}
-                        left={Math.min(...opening.place.outline.map(([u]) => u))}
-                        low={Math.min(...opening.place.outline.map(([, v]) => v))}
-                        onChange={change}
-                        onRemove={() => edit((d) => removeOpening(d, opening.id))}
-                    />
-                    {mayChange && (
-                        <Button
-                            variant="outlined"
-                            color="inherit"
-                            sx={{ mt: 1 }}
-                            onClick={() =>
-                                edit((d) =>
-                                    addOpening(d, beside(said, opening, t('openings.copied', { name: opening.name }))),
-                                )
-                            }
-                        >
-                            {t('openings.copy')}
-                        </Button>
-                    )}
-                </section>
-            )}
+            {opening && said && <PlaceOf key={opening.id} opening={opening} said={said} onChange={change} />}
             {mayChange && <Add onOpening={onOpening} />}
             <Findings findings={slice?.findings ?? []} />
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.openings')}</p>
         </aside>
+    );
+}
+
+interface OfOpening {
+    opening: OpeningView;
+    said: Opening;
+    onChange: (what: Partial<Opening>) => void;
+}
+
+/** What its uphill side might be, compared. */
+function UphillSide({ opening, said, onChange }: OfOpening) {
+    const { t } = useTranslation();
+    const { mayChange } = useJob();
+    if (opening.uphills.length === 0) return null;
+    return (
+        <section aria-label={t('openings.uphill')}>
+            <h2>{t('openings.uphill')}</h2>
+            <p className="muted small">{opening.advice}</p>
+            <Uphills opening={opening} mayChange={mayChange} onChoose={(uphill) => onChange({ uphill })} />
+            {said.uphill === 'cricket' && (
+                <PitchField
+                    label="openings.rise"
+                    value={said.cricketRise ?? null}
+                    least={0.5}
+                    most={24}
+                    disabled={!mayChange}
+                    onChange={(cricketRise) => onChange({ cricketRise })}
+                    onEmpty={() => onChange({ cricketRise: undefined })}
+                />
+            )}
+        </section>
+    );
+}
+
+/** Where it stands, how large it is, and another like it. */
+function PlaceOf({ opening, said, onChange }: OfOpening) {
+    const { t } = useTranslation();
+    const { edit, mayChange } = useJob();
+    return (
+        <section aria-label={t('openings.view.place')}>
+            <h2>{t('openings.view.place')}</h2>
+            <TapedFrom opening={opening} said={said} onChange={onChange} />
+            <OpeningForm
+                opening={said}
+                placed={!said.outline}
+                left={Math.min(...opening.place.outline.map(([u]) => u))}
+                low={Math.min(...opening.place.outline.map(([, v]) => v))}
+                onChange={onChange}
+                onRemove={() => edit((d) => removeOpening(d, opening.id))}
+            />
+            {mayChange && (
+                <Button
+                    variant="outlined"
+                    color="inherit"
+                    sx={{ mt: 1 }}
+                    onClick={() =>
+                        edit((d) => addOpening(d, beside(said, opening, t('openings.copied', { name: opening.name }))))
+                    }
+                >
+                    {t('openings.copy')}
+                </Button>
+            )}
+        </section>
     );
 }
 
