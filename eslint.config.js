@@ -19,6 +19,9 @@ export default tseslint.config(
             '@typescript-eslint/consistent-type-imports': 'error',
             '@typescript-eslint/no-explicit-any': 'error',
             eqeqeq: 'error',
+            // What does not fit a screen, or turns this way and that, is several things.
+            'max-lines-per-function': ['error', { max: 150, skipComments: true, skipBlankLines: true }],
+            complexity: ['error', 15],
         },
     },
     {

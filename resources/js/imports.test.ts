@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import test from 'node:test';
 import { ESLint } from 'eslint';
 
-/** Who imports what is none of its business is told: each rule is broken once. */
+/** Who imports what is none of its business is told, and who puts too much into one: each rule is broken once. */
 const cases: [string, string, string, string[]][] = [
     [
         "another station's screen",
@@ -35,6 +35,18 @@ const cases: [string, string, string, string[]][] = [
         ['import-x/no-cycle'],
     ],
     [
+        'nothing, but turns sixteen ways',
+        'stations/roof/RoofBench.tsx',
+        `export function a(b: number) { ${'if (b > 1) b -= 2; '.repeat(15)} return b; }`,
+        ['complexity'],
+    ],
+    [
+        'nothing, but fits no screen',
+        'stations/roof/RoofBench.tsx',
+        `export function a(b: number) {\n${'    b += 1;\n'.repeat(150)}    return b;\n}`,
+        ['max-lines-per-function'],
+    ],
+    [
         'nothing strange',
         'stations/roof/RoofBench.tsx',
         "import { useJob } from '../../job/JobContext'; export const A = useJob;",
@@ -46,7 +58,13 @@ for (const [what, file, code, told] of cases) {
     test(`who imports ${what}`, async () => {
         const [{ messages }] = await new ESLint().lintText(code, { filePath: `resources/js/${file}` });
         assert.deepEqual(
-            [...new Set(messages.map((m) => m.ruleId ?? '').filter((rule) => /boundaries|cycle/.test(rule)))],
+            [
+                ...new Set(
+                    messages
+                        .map((m) => m.ruleId ?? '')
+                        .filter((rule) => /boundaries|cycle|complexity|max-lines/.test(rule)),
+                ),
+            ],
             told,
         );
     });

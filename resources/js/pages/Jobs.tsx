@@ -41,7 +41,6 @@ export default function Jobs() {
     const client = useQueryClient();
     const jobs = useJobs();
     const may = useSession().data?.user?.may;
-    const [adding, setAdding] = useState(false);
     const [sieve, setSieve] = useState<Wanted>({ shelf: 'at-work', sort: 'touched', words: '' });
     const told = useRef<HTMLParagraphElement>(null);
     const [done, setDone] = useState<string | null>(null);
@@ -62,18 +61,9 @@ export default function Jobs() {
         // The job may stand elsewhere now, and its button with it.
         told.current?.focus();
     };
-    const empty = jobs.data?.length === 0;
     return (
         <main className="page wide-page">
-            <PageHead title={t('jobs.title')}>
-                {may?.change && !empty && (
-                    <Button variant="contained" onClick={() => setAdding(!adding)} aria-expanded={adding}>
-                        {t('jobs.new')}
-                    </Button>
-                )}
-            </PageHead>
-            {empty && (may?.change ? <FirstSteps may={may} /> : <p className="sheet">{t('jobs.none-yet')}</p>)}
-            {may?.change && (adding || empty) && <BeginJob />}
+            <Beginning isEmpty={jobs.data?.length === 0} />
             <Reached isPending={jobs.isPending} isError={jobs.isError} />
             <p
                 role="status"
@@ -166,6 +156,26 @@ function Reached({ isPending, isError }: { isPending: boolean; isError: boolean 
                     {t('job.not-reached')}
                 </p>
             )}
+        </>
+    );
+}
+
+/** The head of the page, and the way to a new job: open from the first where there is none. */
+function Beginning({ isEmpty }: { isEmpty: boolean }) {
+    const { t } = useTranslation();
+    const may = useSession().data?.user?.may;
+    const [adding, setAdding] = useState(false);
+    return (
+        <>
+            <PageHead title={t('jobs.title')}>
+                {may?.change && !isEmpty && (
+                    <Button variant="contained" onClick={() => setAdding(!adding)} aria-expanded={adding}>
+                        {t('jobs.new')}
+                    </Button>
+                )}
+            </PageHead>
+            {isEmpty && (may?.change ? <FirstSteps may={may} /> : <p className="sheet">{t('jobs.none-yet')}</p>)}
+            {may?.change && (adding || isEmpty) && <BeginJob />}
         </>
     );
 }

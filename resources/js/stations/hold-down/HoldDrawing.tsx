@@ -4,7 +4,7 @@ import type { HeldFace, HeldSeam } from '../../contracts/hold-down';
 import type { PlanPoint } from '../../contracts/plan';
 import type { PlanFace } from '../../contracts/roof';
 import { EdgeLine } from '../../deck/EdgeLine';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 import { Said } from '../../tape/Len';
 import { Guards, Marks } from './HoldMarks';
 
@@ -130,46 +130,7 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
                         </clipPath>
                     </defs>
                     <g transform={`translate(${zoom.x} ${zoom.y}) scale(${zoom.by})`}>
-                        <path
-                            className="metal"
-                            fillRule="evenodd"
-                            d={[face.outline, ...face.holes]
-                                .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
-                                .join(' ')}
-                        />
-                        <g clipPath="url(#face-clip)">
-                            {held.zones.map((zone, i) => (
-                                <polygon
-                                    key={i}
-                                    points={pointsOf(zone.outline, view)}
-                                    fill={`url(#zone-${zone.zone})`}
-                                />
-                            ))}
-                        </g>
-                        <path
-                            d={held.seams
-                                .map((one) => {
-                                    const [x, low] = at([one.u, one.from]);
-                                    return `M${x.toFixed(1)} ${low.toFixed(1)}V${at([one.u, one.to])[1].toFixed(1)}`;
-                                })
-                                .join('')}
-                            fill="none"
-                            stroke="var(--seam)"
-                            strokeWidth="1"
-                            opacity="0.7"
-                        />
-                        {seam && (
-                            <line
-                                x1={at([seam.u, seam.from])[0]}
-                                x2={at([seam.u, seam.to])[0]}
-                                y1={at([seam.u, seam.from])[1]}
-                                y2={at([seam.u, seam.to])[1]}
-                                stroke="var(--chalk)"
-                                strokeWidth="2.6"
-                            />
-                        )}
-                        <Marks held={held} view={view} reach={reach} thin={thin} />
-                        <Guards held={held} at={at} reach={reach} />
+                        <Held face={face} held={held} seam={seam} view={view} reach={reach} thin={thin} />
                         {marked && (
                             <line
                                 x1={at([left + marked[0], 0])[0]}
@@ -179,41 +140,6 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
                                 stroke="var(--chalk)"
                                 strokeWidth="5"
                             />
-                        )}
-                        {held.over.map((point, i) => (
-                            <circle
-                                key={i}
-                                cx={at(point)[0]}
-                                cy={at(point)[1]}
-                                r="7"
-                                fill="none"
-                                stroke="var(--stop)"
-                                strokeWidth="2"
-                            />
-                        ))}
-                        {held.weakest && (
-                            <g>
-                                <rect
-                                    x={at(held.weakest.at)[0] - 7}
-                                    y={at(held.weakest.at)[1] - 7}
-                                    width="14"
-                                    height="14"
-                                    fill="none"
-                                    stroke="var(--ink)"
-                                    strokeWidth="2"
-                                />
-                                <text
-                                    x={at(held.weakest.at)[0] + 11}
-                                    y={at(held.weakest.at)[1] - 8}
-                                    fontSize="14"
-                                    fontWeight="700"
-                                    paintOrder="stroke"
-                                    stroke="var(--ground)"
-                                    strokeWidth="4"
-                                >
-                                    {held.weakest.ratio.toFixed(2)}
-                                </text>
-                            </g>
                         )}
                         {face.outline.map((corner, i) => (
                             <EdgeLine
@@ -239,32 +165,130 @@ export function HoldDrawing({ face, held, isEstimate, seam, onSeam, onMark }: Ho
                     </button>
                 </div>
             </div>
-            <ul
-                className="plain rowed"
-                style={{ gap: '4px 22px', listStyle: 'none', paddingLeft: 0 }}
-                aria-label={t('hold.legend')}
-            >
-                {held.legend.map((zone) => (
-                    <li key={zone.zone} className="rowed" style={{ gap: 8 }}>
-                        <svg width="22" height="16" aria-hidden="true">
-                            <rect
-                                width="22"
-                                height="16"
-                                fill={zone.zone === 'field' ? 'var(--metal)' : `url(#zone-${zone.zone})`}
-                                stroke="var(--muted)"
-                            />
-                        </svg>
-                        <span>
-                            <Said text={zone.said} />
-                        </span>
-                    </li>
-                ))}
-                {held.fixed.length > 0 && <li>■ {t('hold.mark-fixed')}</li>}
-                {held.crimps.length > 0 && <li>∧ {t('hold.mark-crimp')}</li>}
-                {held.guards.length > 0 && <li>◆ {t('hold.mark-guard')}</li>}
-                {isEstimate && <li style={{ color: 'var(--settleInk)' }}>{t('hold.estimate-mark')}</li>}
-            </ul>
+            <Legend held={held} isEstimate={isEstimate} />
         </>
+    );
+}
+
+interface HeldProps {
+    face: HoldDrawingProps['face'];
+    held: HoldDrawingProps['held'];
+    seam: HoldDrawingProps['seam'];
+    view: Frame;
+    /** How large a cross is, and how thin. */
+    reach: number;
+    thin: number;
+}
+
+/** The metal, its zones and seams, every clip and screw, and where it is weakest. */
+function Held({ face, held, seam, view, reach, thin }: HeldProps) {
+    const at = ([u, v]: PlanPoint): PlanPoint => view.at(u, v);
+    return (
+        <>
+            <path
+                className="metal"
+                fillRule="evenodd"
+                d={[face.outline, ...face.holes]
+                    .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
+                    .join(' ')}
+            />
+            <g clipPath="url(#face-clip)">
+                {held.zones.map((zone, i) => (
+                    <polygon key={i} points={pointsOf(zone.outline, view)} fill={`url(#zone-${zone.zone})`} />
+                ))}
+            </g>
+            <path
+                d={held.seams
+                    .map((one) => {
+                        const [x, low] = at([one.u, one.from]);
+                        return `M${x.toFixed(1)} ${low.toFixed(1)}V${at([one.u, one.to])[1].toFixed(1)}`;
+                    })
+                    .join('')}
+                fill="none"
+                stroke="var(--seam)"
+                strokeWidth="1"
+                opacity="0.7"
+            />
+            {seam && (
+                <line
+                    x1={at([seam.u, seam.from])[0]}
+                    x2={at([seam.u, seam.to])[0]}
+                    y1={at([seam.u, seam.from])[1]}
+                    y2={at([seam.u, seam.to])[1]}
+                    stroke="var(--chalk)"
+                    strokeWidth="2.6"
+                />
+            )}
+            <Marks held={held} view={view} reach={reach} thin={thin} />
+            <Guards held={held} at={at} reach={reach} />
+            {held.over.map((point, i) => (
+                <circle
+                    key={i}
+                    cx={at(point)[0]}
+                    cy={at(point)[1]}
+                    r="7"
+                    fill="none"
+                    stroke="var(--stop)"
+                    strokeWidth="2"
+                />
+            ))}
+            {held.weakest && (
+                <g>
+                    <rect
+                        x={at(held.weakest.at)[0] - 7}
+                        y={at(held.weakest.at)[1] - 7}
+                        width="14"
+                        height="14"
+                        fill="none"
+                        stroke="var(--ink)"
+                        strokeWidth="2"
+                    />
+                    <text
+                        x={at(held.weakest.at)[0] + 11}
+                        y={at(held.weakest.at)[1] - 8}
+                        fontSize="14"
+                        fontWeight="700"
+                        paintOrder="stroke"
+                        stroke="var(--ground)"
+                        strokeWidth="4"
+                    >
+                        {held.weakest.ratio.toFixed(2)}
+                    </text>
+                </g>
+            )}
+        </>
+    );
+}
+
+/** What crosses and patterns mean. */
+function Legend({ held, isEstimate }: Pick<HoldDrawingProps, 'held' | 'isEstimate'>) {
+    const { t } = useTranslation();
+    return (
+        <ul
+            className="plain rowed"
+            style={{ gap: '4px 22px', listStyle: 'none', paddingLeft: 0 }}
+            aria-label={t('hold.legend')}
+        >
+            {held.legend.map((zone) => (
+                <li key={zone.zone} className="rowed" style={{ gap: 8 }}>
+                    <svg width="22" height="16" aria-hidden="true">
+                        <rect
+                            width="22"
+                            height="16"
+                            fill={zone.zone === 'field' ? 'var(--metal)' : `url(#zone-${zone.zone})`}
+                            stroke="var(--muted)"
+                        />
+                    </svg>
+                    <span>
+                        <Said text={zone.said} />
+                    </span>
+                </li>
+            ))}
+            {held.fixed.length > 0 && <li>■ {t('hold.mark-fixed')}</li>}
+            {held.crimps.length > 0 && <li>∧ {t('hold.mark-crimp')}</li>}
+            {held.guards.length > 0 && <li>◆ {t('hold.mark-guard')}</li>}
+            {isEstimate && <li style={{ color: 'var(--settleInk)' }}>{t('hold.estimate-mark')}</li>}
+        </ul>
     );
 }
 

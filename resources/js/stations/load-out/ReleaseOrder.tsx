@@ -42,16 +42,7 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
             <h2 id="release-title" ref={heading} tabIndex={-1}>
                 {t('load.release-title')}
             </h2>
-            {newest === undefined && <p className="muted">{t('load.not-released')}</p>}
-            {newest?.changed && (
-                <div className="finding" data-severity="settle">
-                    {t('load.changed-since', { order: newest.number })}
-                </div>
-            )}
-            {newest && <OrderServes order={newest} />}
-            {orders.data?.map((one) => (
-                <Released key={one.id} order={one} job={job.id} />
-            ))}
+            <ReleasedSoFar orders={orders.data} job={job.id} />
             {fault && (
                 <div className="finding" data-severity="block" role="alert" style={{ marginTop: 8 }}>
                     {fault}
@@ -82,6 +73,26 @@ export function ReleaseOrder({ slice }: { slice: LoadOutSlice }) {
                 onRelease={() => void release()}
             />
         </section>
+    );
+}
+
+/** What is out, the newest first, and whether it still holds. */
+function ReleasedSoFar({ orders, job }: { orders: ReleasedOrder[] | undefined; job: string }) {
+    const { t } = useTranslation();
+    const newest = orders?.[0];
+    return (
+        <>
+            {newest === undefined && <p className="muted">{t('load.not-released')}</p>}
+            {newest?.changed && (
+                <div className="finding" data-severity="settle">
+                    {t('load.changed-since', { order: newest.number })}
+                </div>
+            )}
+            {newest && <OrderServes order={newest} />}
+            {orders?.map((one) => (
+                <Released key={one.id} order={one} job={job} />
+            ))}
+        </>
     );
 }
 

@@ -32,12 +32,7 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
     const change = (what: Partial<Opening>) => opening && edit((d) => changeOpening(d, opening.id, what));
     return (
         <aside className="bench" aria-label={t('bench')}>
-            <h1>{opening ? opening.name : t('openings.title')}</h1>
-            {opening && (
-                <p className={opening.sheds ? 'muted' : 'stop'}>
-                    {opening.kind !== 'pipe' && t(opening.sheds ? 'openings.sheds' : 'openings.leaks')}
-                </p>
-            )}
+            <Title opening={opening} />
             {opening && said && <UphillSide opening={opening} said={said} onChange={change} />}
             {opening && opening.pieces.length > 0 && (
                 <Pieces
@@ -61,6 +56,21 @@ export function OpeningsBench({ slice, piece, onPick, onOpening }: OpeningsBench
             <h2>{t('mind')}</h2>
             <p className="caution">{t('caution.openings')}</p>
         </aside>
+    );
+}
+
+/** Which it is, and whether it sheds. */
+function Title({ opening }: { opening: OpeningView | null }) {
+    const { t } = useTranslation();
+    return (
+        <>
+            <h1>{opening ? opening.name : t('openings.title')}</h1>
+            {opening && (
+                <p className={opening.sheds ? 'muted' : 'stop'}>
+                    {opening.kind !== 'pipe' && t(opening.sheds ? 'openings.sheds' : 'openings.leaks')}
+                </p>
+            )}
+        </>
     );
 }
 

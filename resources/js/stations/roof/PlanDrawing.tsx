@@ -4,7 +4,7 @@ import type { Block, RoofSlice } from '../../contracts/roof';
 import type { PlanOutline, PlanPoint } from '../../contracts/plan';
 import { EdgeLine } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 import type { Pick } from '../../job/PickContext';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText } from '../../tape/Len';
@@ -49,16 +49,6 @@ export function PlanDrawing({
     const print = useJobTape();
     const { box, size } = useSize();
     const [held, setHeld] = useState<PlanOutline | null>(null);
-    const [press, setPress] = useState<{
-        x: number;
-        y: number;
-        block: Block | undefined;
-        /** A measured face, which is dragged with all that is tied to it. */
-        face: string | undefined;
-        pick: Pick;
-        dragging: boolean;
-    } | null>(null);
-    const [shift, setShift] = useState<{ faces: string[]; by: PlanPoint } | null>(null);
     const all = useMemo<PlanOutline>(() => {
         const outline = [...slice.faces.flatMap((face) => face.planOutline), ...blocks.flatMap(footprintOf)];
         return (
@@ -75,8 +65,113 @@ export function PlanDrawing({
     const picked = blocks.find((block) => pick?.kind === 'block' && block.id === pick.id);
     const shown = picked && draft?.id === picked.id ? draft : picked;
 
-    const hold = () => setHeld(all);
-    const letGo = () => setHeld(null);
+    const drag = usePlanDrag(
+        { slice, blocks, onPick, mayChange, draft, onDraft, onPut, tied, onPlace },
+        view,
+        picked,
+        (on) => setHeld(on ? all : null),
+    );
+    const { shift, gestures, hold, letGo } = drag;
+    // A ridge through the middle of a block drags the block, as its faces do.
+    const shifted = (faces: string[]) =>
+        shift && faces.every((face) => shift.faces.includes(face))
+            ? `translate(${(shift.by[0] * view.scale).toFixed(1)} ${(-shift.by[1] * view.scale).toFixed(1)})`
+            : undefined;
+    const within = (faces: string[]) => {
+        const owners = new Set(slice.faces.filter((face) => faces.includes(face.id)).map((face) => face.block));
+        const [owner] = owners;
+        return owners.size === 1 ? blocks.find((block) => block.id === owner) : undefined;
+    };
+    const shared = { slice, pick, view, shifted, gestures };
+
+    return (
+        <>
+            <div className="drawing" ref={box}>
+                <svg
+                    viewBox={`0 0 ${size[0]} ${size[1]}`}
+                    role="group"
+                    aria-label={t('roof.drawing', { faces: slice.faces.length, edges: slice.edges.length })}
+                    onPointerDown={() => onPick(null)}
+                >
+                    <g opacity={draft ? 0.45 : 1}>
+                        <Faces {...shared} blocks={blocks} mayChange={mayChange} />
+                        {blocks.map((block) => (
+                            <polygon
+                                key={block.id}
+                                points={pointsOf(wallsOf(block), view)}
+                                fill="none"
+                                stroke="var(--seam)"
+                                strokeWidth="1.2"
+                                strokeDasharray="3 4"
+                                pointerEvents="none"
+                            />
+                        ))}
+                        <Edges {...shared} within={within} />
+                        {slice.faces.map((face) => (
+                            <FaceLabel
+                                key={face.id}
+                                name={face.name}
+                                rise={face.riseIn12}
+                                at={view.at(...middleOf(face.planOutline))}
+                                room={widthAt(face.planOutline, middleOf(face.planOutline)[1]) * view.scale}
+                            />
+                        ))}
+                    </g>
+                    <PickedLength slice={slice} pick={pick} view={view} width={size[0]} />
+                    <North x={size[0] - 24} />
+                    <RunningDimensions
+                        blocks={draft ? blocks.map((block) => (block.id === draft.id ? draft : block)) : blocks}
+                        view={view}
+                    />
+                    {shown && (
+                        <BlockHandles
+                            block={shown}
+                            kept={picked ?? shown}
+                            others={blocks}
+                            view={view}
+                            mayChange={mayChange}
+                            onHold={hold}
+                            onDraft={onDraft}
+                            onPut={(block) => {
+                                onPut(block);
+                                onDraft(null);
+                                letGo();
+                            }}
+                            onCancel={() => {
+                                onDraft(null);
+                                letGo();
+                            }}
+                            gestures={gestures({ kind: 'block', id: shown.id }, picked)}
+                        />
+                    )}
+                </svg>
+            </div>
+            <Legend kinds={slice.edges.map((edge) => edge.kind)} />
+        </>
+    );
+}
+
+type Dragging = Omit<PlanDrawingProps, 'pick'>;
+
+/** Picks, drags of a block, and drags of a measured face with all that is tied to it. */
+function usePlanDrag(
+    { slice, blocks, onPick, mayChange, draft, onDraft, onPut, tied, onPlace }: Dragging,
+    view: Frame,
+    picked: Block | undefined,
+    onHold: (on: boolean) => void,
+) {
+    const [press, setPress] = useState<{
+        x: number;
+        y: number;
+        block: Block | undefined;
+        /** A measured face, which is dragged with all that is tied to it. */
+        face: string | undefined;
+        pick: Pick;
+        dragging: boolean;
+    } | null>(null);
+    const [shift, setShift] = useState<{ faces: string[]; by: PlanPoint } | null>(null);
+    const hold = () => onHold(true);
+    const letGo = () => onHold(false);
     const down = (event: PointerEvent<SVGElement>, what: Pick, block?: Block, face?: string) => {
         if (event.button !== 0) return;
         event.stopPropagation();
@@ -129,16 +224,6 @@ export function PlanDrawing({
         onDraft(null);
         letGo();
     };
-    // A ridge through the middle of a block drags the block, as its faces do.
-    const shifted = (faces: string[]) =>
-        shift && faces.every((face) => shift.faces.includes(face))
-            ? `translate(${(shift.by[0] * view.scale).toFixed(1)} ${(-shift.by[1] * view.scale).toFixed(1)})`
-            : undefined;
-    const within = (faces: string[]) => {
-        const owners = new Set(slice.faces.filter((face) => faces.includes(face.id)).map((face) => face.block));
-        const [owner] = owners;
-        return owners.size === 1 ? blocks.find((block) => block.id === owner) : undefined;
-    };
     const gestures = (what: Pick, block?: Block, face?: string) => ({
         // What is picked is dragged by a finger; everything else lets it sweep past.
         'data-grip': picked !== undefined && block?.id === picked.id ? '' : undefined,
@@ -147,170 +232,167 @@ export function PlanDrawing({
         onPointerUp: up,
         onPointerCancel: cancel,
     });
+    return { shift, gestures, hold, letGo };
+}
 
+type Gestures = ReturnType<typeof usePlanDrag>['gestures'];
+
+interface DrawnProps {
+    slice: RoofSlice;
+    pick: Pick | null;
+    view: Frame;
+    /** How far what is dragged has come. */
+    shifted: (faces: string[]) => string | undefined;
+    gestures: Gestures;
+}
+
+/** The faces, each to be picked and dragged. */
+function Faces({
+    slice,
+    pick,
+    view,
+    shifted,
+    gestures,
+    blocks,
+    mayChange,
+}: DrawnProps & { blocks: Block[]; mayChange: boolean }) {
+    const { t } = useTranslation();
     return (
         <>
-            <div className="drawing" ref={box}>
-                <svg
-                    viewBox={`0 0 ${size[0]} ${size[1]}`}
-                    role="group"
-                    aria-label={t('roof.drawing', { faces: slice.faces.length, edges: slice.edges.length })}
-                    onPointerDown={() => onPick(null)}
-                >
-                    <g opacity={draft ? 0.45 : 1}>
-                        {slice.faces.map((face) => {
-                            const block = blocks.find((block) => block.id === face.block);
-                            const path = [face.planOutline, ...face.planHoles]
-                                .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
-                                .join(' ');
-                            const chosen =
-                                (pick?.kind === 'face' && pick.id === face.id) ||
-                                (pick?.kind === 'block' && pick.id === face.block);
-                            return (
-                                <path
-                                    key={face.id}
-                                    d={path}
-                                    className="hit"
-                                    fill={pick?.kind === 'face' && chosen ? 'var(--actionTint)' : 'var(--metal)'}
-                                    fillRule="evenodd"
-                                    role="button"
-                                    tabIndex={-1}
-                                    aria-pressed={chosen}
-                                    aria-label={t('roof.pick-face', { face: face.name })}
-                                    data-face={face.id}
-                                    style={{ cursor: mayChange ? 'move' : 'pointer' }}
-                                    transform={shifted([face.id])}
-                                    {...gestures(
-                                        { kind: 'face', id: face.id },
-                                        block,
-                                        face.block ? undefined : face.id,
-                                    )}
-                                />
-                            );
-                        })}
-                        {blocks.map((block) => (
-                            <polygon
-                                key={block.id}
-                                points={pointsOf(wallsOf(block), view)}
-                                fill="none"
-                                stroke="var(--seam)"
-                                strokeWidth="1.2"
-                                strokeDasharray="3 4"
-                                pointerEvents="none"
-                            />
-                        ))}
-                        {slice.edges.map((edge) => {
-                            const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
-                            const chosen = pick?.kind === 'edge' && pick.id === edge.id;
-                            return (
-                                <g key={edge.id} transform={shifted(edge.faces)}>
-                                    {chosen && (
-                                        <line
-                                            x1={from[0]}
-                                            y1={from[1]}
-                                            x2={to[0]}
-                                            y2={to[1]}
-                                            stroke="var(--chalk)"
-                                            strokeWidth="9"
-                                            strokeLinecap="round"
-                                            opacity="0.65"
-                                        />
-                                    )}
-                                    <EdgeLine
-                                        kind={edge.kind}
-                                        from={from}
-                                        to={to}
-                                        low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'}
-                                    />
-                                    <line
-                                        className="hit"
-                                        x1={from[0]}
-                                        y1={from[1]}
-                                        x2={to[0]}
-                                        y2={to[1]}
-                                        stroke="transparent"
-                                        strokeWidth="18"
-                                        role="button"
-                                        tabIndex={-1}
-                                        aria-pressed={chosen}
-                                        aria-label={t('roof.pick-edge', {
-                                            kind: edge.kind,
-                                            length: print(edge.length),
-                                        })}
-                                        data-edge={edge.id}
-                                        {...gestures({ kind: 'edge', id: edge.id }, within(edge.faces))}
-                                    />
-                                </g>
-                            );
-                        })}
-                        {slice.faces.map((face) => (
-                            <FaceLabel
-                                key={face.id}
-                                name={face.name}
-                                rise={face.riseIn12}
-                                at={view.at(...middleOf(face.planOutline))}
-                                room={widthAt(face.planOutline, middleOf(face.planOutline)[1]) * view.scale}
-                            />
-                        ))}
-                    </g>
-                    {slice.edges
-                        .filter((edge) => pick?.kind === 'edge' && pick.id === edge.id)
-                        .map((edge) => {
-                            const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
-                            // Beside the edge, on the side with more room.
-                            const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
-                            const away = (Math.abs(to[1] - from[1]) / long) * 66 + 26;
-                            const side = (from[0] + to[0]) / 2 > size[0] / 2 ? -1 : 1;
-                            const [x, y] = [
-                                (from[0] + to[0]) / 2 +
-                                    ((to[1] - from[1]) / long) * away * side * Math.sign(to[1] - from[1] || 1),
-                                (from[1] + to[1]) / 2 - (Math.abs(to[0] - from[0]) / long) * 26,
-                            ];
-                            return (
-                                <g key={edge.id} pointerEvents="none">
-                                    <rect x={x - 54} y={y - 15} width="108" height="30" rx="4" fill="var(--chalk)" />
-                                    <text
-                                        x={x}
-                                        y={y + 6}
-                                        textAnchor="middle"
-                                        fontSize="18"
-                                        fontWeight="680"
-                                        style={{ fill: 'var(--chalkText)' }}
-                                    >
-                                        <LenText inches={edge.length} />
-                                    </text>
-                                </g>
-                            );
-                        })}
-                    <North x={size[0] - 24} />
-                    <RunningDimensions
-                        blocks={draft ? blocks.map((block) => (block.id === draft.id ? draft : block)) : blocks}
-                        view={view}
+            {slice.faces.map((face) => {
+                const block = blocks.find((block) => block.id === face.block);
+                const path = [face.planOutline, ...face.planHoles]
+                    .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
+                    .join(' ');
+                const chosen =
+                    (pick?.kind === 'face' && pick.id === face.id) ||
+                    (pick?.kind === 'block' && pick.id === face.block);
+                return (
+                    <path
+                        key={face.id}
+                        d={path}
+                        className="hit"
+                        fill={pick?.kind === 'face' && chosen ? 'var(--actionTint)' : 'var(--metal)'}
+                        fillRule="evenodd"
+                        role="button"
+                        tabIndex={-1}
+                        aria-pressed={chosen}
+                        aria-label={t('roof.pick-face', { face: face.name })}
+                        data-face={face.id}
+                        style={{ cursor: mayChange ? 'move' : 'pointer' }}
+                        transform={shifted([face.id])}
+                        {...gestures({ kind: 'face', id: face.id }, block, face.block ? undefined : face.id)}
                     />
-                    {shown && (
-                        <BlockHandles
-                            block={shown}
-                            kept={picked ?? shown}
-                            others={blocks}
-                            view={view}
-                            mayChange={mayChange}
-                            onHold={hold}
-                            onDraft={onDraft}
-                            onPut={(block) => {
-                                onPut(block);
-                                onDraft(null);
-                                letGo();
-                            }}
-                            onCancel={() => {
-                                onDraft(null);
-                                letGo();
-                            }}
-                            gestures={gestures({ kind: 'block', id: shown.id }, picked)}
+                );
+            })}
+        </>
+    );
+}
+
+/** The edges, each drawn as what it is and to be picked. */
+function Edges({
+    slice,
+    pick,
+    view,
+    shifted,
+    gestures,
+    within,
+}: DrawnProps & { within: (faces: string[]) => Block | undefined }) {
+    const { t } = useTranslation();
+    const print = useJobTape();
+    return (
+        <>
+            {slice.edges.map((edge) => {
+                const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
+                const chosen = pick?.kind === 'edge' && pick.id === edge.id;
+                return (
+                    <g key={edge.id} transform={shifted(edge.faces)}>
+                        {chosen && (
+                            <line
+                                x1={from[0]}
+                                y1={from[1]}
+                                x2={to[0]}
+                                y2={to[1]}
+                                stroke="var(--chalk)"
+                                strokeWidth="9"
+                                strokeLinecap="round"
+                                opacity="0.65"
+                            />
+                        )}
+                        <EdgeLine
+                            kind={edge.kind}
+                            from={from}
+                            to={to}
+                            low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'}
                         />
-                    )}
-                </svg>
-            </div>
-            <Legend kinds={slice.edges.map((edge) => edge.kind)} />
+                        <line
+                            className="hit"
+                            x1={from[0]}
+                            y1={from[1]}
+                            x2={to[0]}
+                            y2={to[1]}
+                            stroke="transparent"
+                            strokeWidth="18"
+                            role="button"
+                            tabIndex={-1}
+                            aria-pressed={chosen}
+                            aria-label={t('roof.pick-edge', {
+                                kind: edge.kind,
+                                length: print(edge.length),
+                            })}
+                            data-edge={edge.id}
+                            {...gestures({ kind: 'edge', id: edge.id }, within(edge.faces))}
+                        />
+                    </g>
+                );
+            })}
+        </>
+    );
+}
+
+/** How long the picked edge is, beside it. */
+function PickedLength({
+    slice,
+    pick,
+    view,
+    width,
+}: {
+    slice: RoofSlice;
+    pick: Pick | null;
+    view: Frame;
+    width: number;
+}) {
+    return (
+        <>
+            {slice.edges
+                .filter((edge) => pick?.kind === 'edge' && pick.id === edge.id)
+                .map((edge) => {
+                    const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
+                    // Beside the edge, on the side with more room.
+                    const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+                    const away = (Math.abs(to[1] - from[1]) / long) * 66 + 26;
+                    const side = (from[0] + to[0]) / 2 > width / 2 ? -1 : 1;
+                    const [x, y] = [
+                        (from[0] + to[0]) / 2 +
+                            ((to[1] - from[1]) / long) * away * side * Math.sign(to[1] - from[1] || 1),
+                        (from[1] + to[1]) / 2 - (Math.abs(to[0] - from[0]) / long) * 26,
+                    ];
+                    return (
+                        <g key={edge.id} pointerEvents="none">
+                            <rect x={x - 54} y={y - 15} width="108" height="30" rx="4" fill="var(--chalk)" />
+                            <text
+                                x={x}
+                                y={y + 6}
+                                textAnchor="middle"
+                                fontSize="18"
+                                fontWeight="680"
+                                style={{ fill: 'var(--chalkText)' }}
+                            >
+                                <LenText inches={edge.length} />
+                            </text>
+                        </g>
+                    );
+                })}
         </>
     );
 }

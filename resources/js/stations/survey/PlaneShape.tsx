@@ -11,6 +11,7 @@ import { letter, runsByCorner, SHAPES, type Name, type Shape } from './quantitie
 import { useUsualEdges } from './useUsualEdges';
 
 const KINDS = ['eave', 'rake', 'ridge', 'peak', 'hip', 'valley', 'headwall', 'sidewall', 'transition'] as const;
+type Kind = (typeof KINDS)[number];
 const FEWEST = 3;
 const MOST = 24;
 
@@ -26,8 +27,6 @@ export function PlaneShape({
 }) {
     const { t } = useTranslation();
     const { document: doc, edit, mayChange } = useJob();
-    const [from, setFrom] = useState(0);
-    const [to, setTo] = useState(2);
     const usualEdges = useUsualEdges();
     const shape = plane.shape ?? 'rectangle';
     const edges = plane.edges ?? survey?.edges ?? usualEdges(shape);
@@ -47,7 +46,7 @@ export function PlaneShape({
             ),
         }));
     };
-    const setKind = (side: number, kind: (typeof KINDS)[number]) =>
+    const setKind = (side: number, kind: Kind) =>
         change((plane) => ({ ...plane, edges: edges.map((old, i) => (i === side ? kind : old)) as Plane['edges'] }));
     const setTie = (side: number, value: string) =>
         edit((d) => {
@@ -99,49 +98,19 @@ export function PlaneShape({
                     <MenuItem value="left">{t('shape.left')}</MenuItem>
                 </TextField>
             )}
-            {edges.map((kind, side) => {
-                const tie = plane.ties?.find((ty) => ty.side === side);
-                return (
-                    <div key={side} className="rowed" style={{ flexWrap: 'nowrap' }}>
-                        <TextField
-                            select
-                            label={t('shape.side', { from: letter(side), to: letter((side + 1) % edges.length) })}
-                            value={kind}
-                            disabled={!mayChange}
-                            onChange={(event) => setKind(side, event.target.value as (typeof KINDS)[number])}
-                        >
-                            {KINDS.map((kind) => (
-                                <MenuItem key={kind} value={kind}>
-                                    {t(`edge.${kind}`)}
-                                </MenuItem>
-                            ))}
-                        </TextField>
-                        {others.length > 0 && (
-                            <TextField
-                                select
-                                label={t('shape.beyond')}
-                                value={tie ? `${tie.plane} ${tie.itsSide}` : ''}
-                                disabled={!mayChange}
-                                onChange={(event) => setTie(side, event.target.value)}
-                            >
-                                <MenuItem value="">{t('shape.nothing')}</MenuItem>
-                                {others.flatMap((plane) =>
-                                    sidesOf(plane).map((its, i, all) => (
-                                        <MenuItem key={`${plane.id} ${i}`} value={`${plane.id} ${i}`}>
-                                            {t('shape.its-side', {
-                                                plane: plane.name,
-                                                from: letter(i),
-                                                to: letter((i + 1) % all.length),
-                                                kind: its,
-                                            })}
-                                        </MenuItem>
-                                    )),
-                                )}
-                            </TextField>
-                        )}
-                    </div>
-                );
-            })}
+            {edges.map((kind, side) => (
+                <OneSide
+                    key={side}
+                    plane={plane}
+                    side={side}
+                    kind={kind}
+                    corners={edges.length}
+                    others={others}
+                    sidesOf={sidesOf}
+                    onKind={(next) => setKind(side, next)}
+                    onTie={(value) => setTie(side, value)}
+                />
+            ))}
             {shape === 'free' && !outlineGiven && mayChange && (
                 <div className="rowed">
                     <Button variant="outlined" disabled={edges.length >= MOST} onClick={() => resize(1)}>
@@ -152,36 +121,103 @@ export function PlaneShape({
                     </Button>
                 </div>
             )}
-            {(runsByCorner(shape) || outlineGiven) && mayChange && (
-                <div className="rowed" style={{ flexWrap: 'nowrap' }}>
-                    {[
-                        { value: from, set: setFrom, label: 'shape.from' },
-                        { value: to, set: setTo, label: 'shape.to' },
-                    ].map((one) => (
-                        <TextField
-                            key={one.label}
-                            select
-                            label={t(one.label)}
-                            value={Math.min(one.value, edges.length - 1)}
-                            onChange={(event) => one.set(Number(event.target.value))}
-                        >
-                            {edges.map((_, i) => (
-                                <MenuItem key={i} value={i}>
-                                    {letter(i)}
-                                </MenuItem>
-                            ))}
-                        </TextField>
-                    ))}
-                    <Button
-                        variant="outlined"
-                        disabled={from === to}
-                        sx={{ flex: '0 0 auto' }}
-                        onClick={() => onPick(`between-${Math.min(from, to)}-${Math.max(from, to)}`)}
-                    >
-                        {t('shape.measure')}
-                    </Button>
-                </div>
-            )}
+            {(runsByCorner(shape) || outlineGiven) && mayChange && <Between corners={edges.length} onPick={onPick} />}
         </section>
+    );
+}
+
+interface OneSideProps {
+    plane: Plane;
+    side: number;
+    kind: string;
+    corners: number;
+    others: Plane[];
+    sidesOf: (plane: Plane) => readonly string[];
+    onKind: (kind: Kind) => void;
+    /** The other plane and its side, `P2 1`; nothing where none lies there. */
+    onTie: (value: string) => void;
+}
+
+/** What one side is, and which plane lies beyond it. */
+function OneSide({ plane, side, kind, corners, others, sidesOf, onKind, onTie }: OneSideProps) {
+    const { t } = useTranslation();
+    const { mayChange } = useJob();
+    const tie = plane.ties?.find((ty) => ty.side === side);
+    return (
+        <div className="rowed" style={{ flexWrap: 'nowrap' }}>
+            <TextField
+                select
+                label={t('shape.side', { from: letter(side), to: letter((side + 1) % corners) })}
+                value={kind}
+                disabled={!mayChange}
+                onChange={(event) => onKind(event.target.value as Kind)}
+            >
+                {KINDS.map((kind) => (
+                    <MenuItem key={kind} value={kind}>
+                        {t(`edge.${kind}`)}
+                    </MenuItem>
+                ))}
+            </TextField>
+            {others.length > 0 && (
+                <TextField
+                    select
+                    label={t('shape.beyond')}
+                    value={tie ? `${tie.plane} ${tie.itsSide}` : ''}
+                    disabled={!mayChange}
+                    onChange={(event) => onTie(event.target.value)}
+                >
+                    <MenuItem value="">{t('shape.nothing')}</MenuItem>
+                    {others.flatMap((plane) =>
+                        sidesOf(plane).map((its, i, all) => (
+                            <MenuItem key={`${plane.id} ${i}`} value={`${plane.id} ${i}`}>
+                                {t('shape.its-side', {
+                                    plane: plane.name,
+                                    from: letter(i),
+                                    to: letter((i + 1) % all.length),
+                                    kind: its,
+                                })}
+                            </MenuItem>
+                        )),
+                    )}
+                </TextField>
+            )}
+        </div>
+    );
+}
+
+/** A length between two corners, to be measured next. */
+function Between({ corners, onPick }: { corners: number; onPick: (name: Name) => void }) {
+    const { t } = useTranslation();
+    const [from, setFrom] = useState(0);
+    const [to, setTo] = useState(2);
+    return (
+        <div className="rowed" style={{ flexWrap: 'nowrap' }}>
+            {[
+                { value: from, set: setFrom, label: 'shape.from' },
+                { value: to, set: setTo, label: 'shape.to' },
+            ].map((one) => (
+                <TextField
+                    key={one.label}
+                    select
+                    label={t(one.label)}
+                    value={Math.min(one.value, corners - 1)}
+                    onChange={(event) => one.set(Number(event.target.value))}
+                >
+                    {Array.from({ length: corners }, (_, i) => (
+                        <MenuItem key={i} value={i}>
+                            {letter(i)}
+                        </MenuItem>
+                    ))}
+                </TextField>
+            ))}
+            <Button
+                variant="outlined"
+                disabled={from === to}
+                sx={{ flex: '0 0 auto' }}
+                onClick={() => onPick(`between-${Math.min(from, to)}-${Math.max(from, to)}`)}
+            >
+                {t('shape.measure')}
+            </Button>
+        </div>
     );
 }

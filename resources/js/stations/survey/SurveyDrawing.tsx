@@ -1,9 +1,9 @@
 import { useTranslation } from 'react-i18next';
 import type { Plane, SurveyPlane } from '../../contracts/survey';
-import type { PlanPoint } from '../../contracts/plan';
+import type { PlanOutline, PlanPoint } from '../../contracts/plan';
 import { EdgeLine, type EdgeKind } from '../../deck/EdgeLine';
 import { Legend } from '../../deck/Legend';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 import { blankOf, nameOf, runsByCorner, type Name, type Shape } from './quantities';
 import { useUsualEdges } from './useUsualEdges';
 import { inwardOf, Corner, Dimension, Diagonal, UpTheSlope, PitchSign } from './measures';
@@ -19,11 +19,7 @@ interface SurveyDrawingProps {
 export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawingProps) {
     const { t } = useTranslation();
     const { box, size } = useSize();
-    const shape = plane.shape ?? 'rectangle';
-    const usualEdges = useUsualEdges();
-    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? usualEdges(shape);
-    const outline = survey?.outline ?? blankOf(shape, edges.length);
-    const known = survey?.outline !== null && survey !== undefined;
+    const { shape, edges, outline, known } = useDrawnShape(plane, survey);
     const compact = size[0] < 520;
     const view = frame(outline, size, { x: compact ? 84 : 118, top: 74, bottom: 62 });
     const side = (i: number): [PlanPoint, PlanPoint] => [
@@ -34,9 +30,6 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
     const fourSided = outline.length === 4 && !runsByCorner(shape);
     const dimensions = dimensionsOf(shape, outline.length, side, compact ? 42 : 50);
     const [low, right, high, left] = outline.map((corner) => view.at(...corner));
-    const between = (plane.readings ?? []).filter(
-        (one) => one.quantity === 'between' && Math.max(one.to ?? 0, one.corner ?? 0) < outline.length,
-    );
     return (
         <>
             <div className="drawing" ref={box}>
@@ -75,53 +68,35 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
                             onPick={onPick}
                         />
                     ))}
-                    {fourSided &&
-                        !compact &&
-                        DIAGONALS.map(({ name, share }, i) => (
-                            <Diagonal
-                                key={name}
-                                quantity={name}
-                                from={i === 0 ? low : left}
-                                to={i === 0 ? high : right}
-                                share={share}
-                                survey={survey}
-                                active={quantity === name}
-                                onPick={onPick}
-                            />
-                        ))}
-                    {byCorner &&
-                        outline.map((corner, i) => (
-                            <Corner
-                                key={i}
-                                number={i}
-                                at={view.at(...corner)}
-                                inward={inwardOf(outline, i)}
-                                measured={runsByCorner(shape) && i > 1}
-                                survey={survey}
-                                quantity={quantity}
-                                onPick={onPick}
-                            />
-                        ))}
-                    {between.map((one) => {
-                        const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
-                        return (
-                            <g key={one.id}>
-                                <Thread from={from} to={to} />
-                                <Diagonal
-                                    quantity={nameOf(one)}
-                                    from={from}
-                                    to={to}
-                                    share={0.5}
-                                    survey={survey}
-                                    active={quantity === nameOf(one)}
-                                    onPick={onPick}
-                                />
-                            </g>
-                        );
-                    })}
+                    {fourSided && !compact && (
+                        <Diagonals
+                            corners={[low, high, left, right]}
+                            survey={survey}
+                            quantity={quantity}
+                            onPick={onPick}
+                        />
+                    )}
+                    {byCorner && (
+                        <Corners
+                            shape={shape}
+                            outline={outline}
+                            view={view}
+                            survey={survey}
+                            quantity={quantity}
+                            onPick={onPick}
+                        />
+                    )}
+                    <BetweenCorners
+                        plane={plane}
+                        outline={outline}
+                        view={view}
+                        survey={survey}
+                        quantity={quantity}
+                        onPick={onPick}
+                    />
                     <PitchSign
                         survey={survey}
-                        x={size[0] - ((survey?.riseIn12 ?? null) === null ? 138 : compact ? 96 : 118)}
+                        x={size[0] - roomForPitch(survey, compact)}
                         active={quantity === 'pitch'}
                         onPick={onPick}
                     />
@@ -130,6 +105,89 @@ export function SurveyDrawing({ plane, survey, quantity, onPick }: SurveyDrawing
             <Legend kinds={edges} />
         </>
     );
+}
+
+/** What is drawn of a plane: as it was measured, or as far as its shape is known. */
+function useDrawnShape(plane: Plane, survey: SurveyPlane | undefined) {
+    const shape = plane.shape ?? 'rectangle';
+    const usualEdges = useUsualEdges();
+    const edges: EdgeKind[] = plane.edges ?? survey?.edges ?? usualEdges(shape);
+    const outline = survey?.outline ?? blankOf(shape, edges.length);
+    const known = survey?.outline !== null && survey !== undefined;
+    return { shape, edges, outline, known };
+}
+
+type Measured = Pick<SurveyDrawingProps, 'survey' | 'quantity' | 'onPick'>;
+
+/** Both diagonals of a plane of four sides. */
+function Diagonals({ corners, survey, quantity, onPick }: Measured & { corners: PlanPoint[] }) {
+    const [low, high, left, right] = corners;
+    return DIAGONALS.map(({ name, share }, i) => (
+        <Diagonal
+            key={name}
+            quantity={name}
+            from={i === 0 ? low : left}
+            to={i === 0 ? high : right}
+            share={share}
+            survey={survey}
+            active={quantity === name}
+            onPick={onPick}
+        />
+    ));
+}
+
+type CornersProps = Measured & { shape: Shape; outline: PlanOutline; view: Frame };
+
+/** The corners lengths are taped between. */
+function Corners({ shape, outline, view, survey, quantity, onPick }: CornersProps) {
+    return outline.map((corner, i) => (
+        <Corner
+            key={i}
+            number={i}
+            at={view.at(...corner)}
+            inward={inwardOf(outline, i)}
+            measured={runsByCorner(shape) && i > 1}
+            survey={survey}
+            quantity={quantity}
+            onPick={onPick}
+        />
+    ));
+}
+
+type BetweenProps = Measured & Pick<SurveyDrawingProps, 'plane'> & { outline: PlanOutline; view: Frame };
+
+/** Lengths somebody taped between two corners. */
+function BetweenCorners({ plane, outline, view, survey, quantity, onPick }: BetweenProps) {
+    const between = (plane.readings ?? []).filter(
+        (one) => one.quantity === 'between' && Math.max(one.to ?? 0, one.corner ?? 0) < outline.length,
+    );
+    return (
+        <>
+            {between.map((one) => {
+                const [from, to] = [view.at(...outline[one.corner ?? 0]), view.at(...outline[one.to ?? 0])];
+                return (
+                    <g key={one.id}>
+                        <Thread from={from} to={to} />
+                        <Diagonal
+                            quantity={nameOf(one)}
+                            from={from}
+                            to={to}
+                            share={0.5}
+                            survey={survey}
+                            active={quantity === nameOf(one)}
+                            onPick={onPick}
+                        />
+                    </g>
+                );
+            })}
+        </>
+    );
+}
+
+/** How far from the right its pitch is written, or asked for. */
+function roomForPitch(survey: SurveyPlane | undefined, compact: boolean): number {
+    if ((survey?.riseIn12 ?? null) === null) return 138;
+    return compact ? 96 : 118;
 }
 
 const DIAGONALS = [

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { DropSlice, WaterSlice } from '../../contracts/water';
 import type { PlanPoint } from '../../contracts/plan';
 import { EdgeLine } from '../../deck/EdgeLine';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 
 interface WaterDrawingProps {
     slice: WaterSlice;
@@ -41,8 +41,6 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
     };
     const flows = new Map([...slice.valleys, ...slice.eaves].map((flow) => [flow.id, flow]));
     const steps = path?.steps ?? [];
-    const way = steps.flatMap((step, i) => (i === 0 ? [step.from, step.to] : [step.to])).map(at);
-    const drawn = way.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
     return (
         <div className="drawing" ref={box}>
             <svg
@@ -87,46 +85,7 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
                         </pattern>
                     ))}
                 </defs>
-                {slice.faces.map((face) => (
-                    <g key={face.id}>
-                        <path
-                            className="metal"
-                            fillRule="evenodd"
-                            d={[face.planOutline, ...face.planHoles]
-                                .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
-                                .join(' ')}
-                        />
-                        <path
-                            fillRule="evenodd"
-                            fill={face.across ? 'none' : `url(#fall-${face.id})`}
-                            d={[face.planOutline, ...face.planHoles]
-                                .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
-                                .join(' ')}
-                        />
-                    </g>
-                ))}
-                {rain &&
-                    slice.pans.map((pan, i) => (
-                        <Stream
-                            key={i}
-                            from={at(pan.from)}
-                            to={at(pan.to)}
-                            heights={[1, 0]}
-                            share={pan.share}
-                            id="pan"
-                        />
-                    ))}
-                {slice.faces.flatMap((face) =>
-                    face.openings.map((outline, i) => (
-                        <polygon
-                            key={`${face.id}${i}`}
-                            points={pointsOf(outline, view)}
-                            fill="var(--ground)"
-                            stroke="var(--ink)"
-                            strokeWidth="1.6"
-                        />
-                    )),
-                )}
+                <Faces slice={slice} rain={rain} view={view} />
                 {slice.edges.map((edge) => {
                     const [from, to] = [at(edge.plan[0]), at(edge.plan[1])];
                     const flow = flows.get(edge.id);
@@ -144,25 +103,7 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
                         </g>
                     );
                 })}
-                {way.length > 1 && (
-                    <>
-                        <path
-                            d={drawn}
-                            fill="none"
-                            stroke="var(--chalk)"
-                            strokeWidth="4"
-                            strokeDasharray="2 7"
-                            strokeLinecap="round"
-                            data-way={steps.length}
-                        />
-                        <circle r="6" className="drop" fill="var(--chalk)" stroke="var(--card)" strokeWidth="2">
-                            <animateMotion dur="2.4s" repeatCount="indefinite" path={drawn} />
-                        </circle>
-                        {steps.map((step, i) => (
-                            <Numbered key={i} at={at(step.from)} number={i + 1} />
-                        ))}
-                    </>
-                )}
+                <Way steps={steps} at={at} />
                 {hand && (
                     <g stroke="var(--action)" strokeWidth="2" pointerEvents="none" data-hand>
                         <line x1={at(hand)[0] - 11} x2={at(hand)[0] + 11} y1={at(hand)[1]} y2={at(hand)[1]} />
@@ -174,6 +115,76 @@ export function WaterDrawing({ slice, rain, path, drop, onDrop }: WaterDrawingPr
                 )}
             </svg>
         </div>
+    );
+}
+
+/** The faces with the way they fall, what runs on them, and what stands in them. */
+function Faces({ slice, rain, view }: Pick<WaterDrawingProps, 'slice' | 'rain'> & { view: Frame }) {
+    const at = ([x, y]: PlanPoint): PlanPoint => view.at(x, y);
+    return (
+        <>
+            {slice.faces.map((face) => (
+                <g key={face.id}>
+                    <path
+                        className="metal"
+                        fillRule="evenodd"
+                        d={[face.planOutline, ...face.planHoles]
+                            .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
+                            .join(' ')}
+                    />
+                    <path
+                        fillRule="evenodd"
+                        fill={face.across ? 'none' : `url(#fall-${face.id})`}
+                        d={[face.planOutline, ...face.planHoles]
+                            .map((loop) => `M${pointsOf(loop, view).replaceAll(' ', ' L')} Z`)
+                            .join(' ')}
+                    />
+                </g>
+            ))}
+            {rain &&
+                slice.pans.map((pan, i) => (
+                    <Stream key={i} from={at(pan.from)} to={at(pan.to)} heights={[1, 0]} share={pan.share} id="pan" />
+                ))}
+            {slice.faces.flatMap((face) =>
+                face.openings.map((outline, i) => (
+                    <polygon
+                        key={`${face.id}${i}`}
+                        points={pointsOf(outline, view)}
+                        fill="var(--ground)"
+                        stroke="var(--ink)"
+                        strokeWidth="1.6"
+                    />
+                )),
+            )}
+        </>
+    );
+}
+
+type Steps = NonNullable<WaterDrawingProps['path']>['steps'];
+
+/** The way of a drop, step by step. */
+function Way({ steps, at }: { steps: Steps; at: (point: PlanPoint) => PlanPoint }) {
+    const way = steps.flatMap((step, i) => (i === 0 ? [step.from, step.to] : [step.to])).map(at);
+    if (way.length < 2) return null;
+    const drawn = way.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
+    return (
+        <>
+            <path
+                d={drawn}
+                fill="none"
+                stroke="var(--chalk)"
+                strokeWidth="4"
+                strokeDasharray="2 7"
+                strokeLinecap="round"
+                data-way={steps.length}
+            />
+            <circle r="6" className="drop" fill="var(--chalk)" stroke="var(--card)" strokeWidth="2">
+                <animateMotion dur="2.4s" repeatCount="indefinite" path={drawn} />
+            </circle>
+            {steps.map((step, i) => (
+                <Numbered key={i} at={at(step.from)} number={i + 1} />
+            ))}
+        </>
     );
 }
 
