@@ -49,7 +49,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(EdgeBook::class)->needs('$more')->give(static fn (Container $app): array => [$app->make(OpeningPages::class), $app->make(WaterSheet::class)]);
         $this->app->when(JobReader::class)->needs('$mostBytes')->giveConfig('imbrex.document_limit');
         $this->app->bind(Template::class, Blade::class);
-        $this->app->singleton(Words::class, fn (): Words => new Words('en'));
+        $this->app->singleton(Words::class, static fn (): Words => new Words(static fn (): string => app()->getLocale()));
     }
 
     public function boot(): void

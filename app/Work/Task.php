@@ -22,8 +22,12 @@ abstract class Task implements ShouldQueue
 
     public int $timeout = Workshop::LONGEST - 20;
 
+    /** In the language of whoever ordered it. */
+    private readonly string $language;
+
     public function __construct(protected readonly string $key)
     {
+        $this->language = app()->getLocale();
     }
 
     final public function handle(): void
@@ -38,6 +42,7 @@ abstract class Task implements ShouldQueue
             return;
         }
         $work->update(['begun_at' => now(), 'worker' => gethostname().':'.getmypid()]);
+        app()->setLocale($this->language);
         Workshop::makeRoom();
         $this->make(static function (float $done) use ($work): void {
             $work->update(['done' => min(1.0, $done)]);

@@ -38,7 +38,7 @@ final readonly class SupplyWords
                 $one->isByFoot() && $tape->isMetric() => Measures::in($tape->units)->run(ceil($one->amount / 12.0)),
                 $one->isByFoot() => $tape->print($one->amount, Rounding::Up),
                 in_array($one->kind, [SupplyKind::Board, SupplyKind::Flat], true) => Measures::in($tape->units)->area(ceil($one->amount - 1e-9)),
-                default => number_format(ceil($one->amount - 1e-9)),
+                default => $this->words->number(ceil($one->amount - 1e-9)),
             }, 'packs' => $one->packs()]),
         ];
     }

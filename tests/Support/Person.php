@@ -148,9 +148,17 @@ final class Person
     /** Types into the field of this label, in place of what stands there. */
     public function type(string $label, string $text): void
     {
-        $field = $this->field($label);
-        // In one go: each time the driver looks first whether the page is at rest.
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::DELETE, $text]);
+        $this->waitUntil(function () use ($label, $text): bool {
+            try {
+                // In one go: each time the driver looks first whether the page is at rest.
+                $this->field($label)->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::DELETE, $text]);
+            } catch (StaleElementReferenceException) {
+                // Drawn anew in between: the new one is typed into.
+                return false;
+            }
+
+            return true;
+        });
     }
 
     public function field(string $label): RemoteWebElement

@@ -1,3 +1,4 @@
+import { day, dayAndHour } from '../words/figures';
 import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
@@ -42,8 +43,12 @@ export function JobRow({ job, may, onDeed }: JobRowProps) {
                 {!gone && <HowFar job={job} states={card?.stations ?? []} />}
                 <p className="muted small">
                     {gone
-                        ? t('jobs.deleted-until', { day: dayOf(job.deletedUntil as string) })
-                        : t('jobs.touched', { author: job.author, when: timeOf(job.savedAt), revision: job.revision })}
+                        ? t('jobs.deleted-until', { day: day(job.deletedUntil as string) })
+                        : t('jobs.touched', {
+                              author: job.author,
+                              when: dayAndHour(job.savedAt),
+                              revision: job.revision,
+                          })}
                 </p>
             </div>
             <div className="stands">{card && <Stands card={card} job={job} />}</div>
@@ -159,14 +164,3 @@ function useSeen() {
     }, []);
     return { row, seen };
 }
-
-const timeOf = (moment: string): string =>
-    new Date(moment).toLocaleString([], {
-        month: 'short',
-        day: 'numeric',
-        hour: '2-digit',
-        minute: '2-digit',
-        hour12: false,
-    });
-
-const dayOf = (moment: string): string => new Date(moment).toLocaleDateString([], { month: 'short', day: 'numeric' });

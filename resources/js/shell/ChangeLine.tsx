@@ -1,3 +1,4 @@
+import { beside } from '../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { Change } from '../api/types';
 import { useJobTape } from '../tape/JobTape';
@@ -18,7 +19,11 @@ export function ChangeLine({ change }: { change: Change[] }) {
             // Lines kept from before call it so.
             ...(parameters.school ? { school: t(`start.${parameters.school}`) } : {}),
         });
-    const list = (changes: Change[]) => changes.map((one) => say(one)).join(' · ');
+    const list = (changes: Change[]) =>
+        beside(
+            t,
+            changes.map((one) => say(one)),
+        );
     const [first, ...rest] = change;
     return <>{first && HEADINGS.includes(first.code) ? say(first, list(rest)) : list(change)}</>;
 }

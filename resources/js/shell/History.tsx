@@ -1,3 +1,4 @@
+import { dayAndHour } from '../words/figures';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -39,15 +40,7 @@ export default function History({ onClose }: { onClose: () => void }) {
                                     <ChangeLine change={revision.change} />
                                 </td>
                                 <td className="nowrap">{revision.author}</td>
-                                <td className="nowrap muted">
-                                    {new Date(revision.savedAt).toLocaleString([], {
-                                        month: 'short',
-                                        day: 'numeric',
-                                        hour: '2-digit',
-                                        minute: '2-digit',
-                                        hour12: false,
-                                    })}
-                                </td>
+                                <td className="nowrap muted">{dayAndHour(revision.savedAt)}</td>
                                 <td className="n">
                                     {revision.number !== job.revision && job.mayChange && (
                                         <Button

@@ -1,3 +1,4 @@
+import { hour } from '../words/figures';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { useState } from 'react';
@@ -72,7 +73,7 @@ function savedLine(
     job: JobState,
     state: string,
 ): string {
-    const time = new Date(job.savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
+    const time = hour(job.savedAt);
     return t(`save.${state}`, { revision: job.revision, time });
 }
 

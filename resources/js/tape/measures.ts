@@ -2,6 +2,7 @@
  * Areas, weights, runs of metal, water, slopes, forces and winds in a job's own units: the twin of the core's Measures, held to the same cases
  * (contracts/measure-cases.json).
  */
+import { figure } from '../words/figures';
 import { useCallback } from 'react';
 import { useJob } from '../job/JobContext';
 import type { Units } from './readTape';
@@ -27,7 +28,7 @@ export const perUnit = (what: Measured, units: Units): number => (units === 'met
 /** So many digits are told of square feet and feet; of square metres and metres one more. */
 export function printMeasure(what: Measured, value: number, units: Units, digits = 0): string {
     const finer = units === 'metric' && (what === 'area' || what === 'run') ? digits + 1 : digits;
-    const said = (value * perUnit(what, units)).toLocaleString('en-US', { maximumFractionDigits: finer });
+    const said = figure(value * perUnit(what, units), finer, false);
     return `${said} ${NAMES[units][what]}`;
 }
 

@@ -5,7 +5,7 @@
     $text = static fn (float $x, float $y, string $said, int $size = 10): string => sprintf('<div style="position:absolute;left:%.4Fin;top:%.4Fin;font-size:%dpx">%s</div>', $x, $y, $size, e($said));
 @endphp
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
 <meta charset="utf-8">
 <title>{{ $plan->job->name }}</title>

@@ -40,7 +40,7 @@ final readonly class CardPage
         $across = $right - self::MARGIN;
         $lower && $this->sheet->line(self::MARGIN, $top - 6.0, $right, $top - 6.0, 1.6);
         $this->sheet->fitted(self::MARGIN, $top + 22.0, PanelRange::inWords($card->pieces), self::TITLE, $across, true);
-        $sub = implode(' · ', [implode(', ', $card->faces), $this->words->say('card.count', ['count' => count($card->pieces)]), $card->sub, ...($card->corrected ? [$this->words->say('cuts.corrected')] : [])]);
+        $sub = $this->words->beside([$this->words->list($card->faces), $this->words->say('card.count', ['count' => count($card->pieces)]), $card->sub, ...($card->corrected ? [$this->words->say('cuts.corrected')] : [])]);
         $this->sheet->fitted(self::MARGIN, $top + 38.0, $sub, self::SMALL, $across);
 
         $bottom = $top + self::HEIGHT - 12.0;

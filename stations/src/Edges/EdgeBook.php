@@ -150,7 +150,7 @@ final readonly class EdgeBook
         $most = $sheet->width - 2 * self::MARGIN;
         $sheet->fitted(self::MARGIN, 56.0, $this->builds->title($built->build), 22.0, $most, true);
         $said = array_map(static fn (BuiltEdge $one): string => $names[$one->edge->id].' '.$tape->print($one->edge->length()), array_filter($alike));
-        $y = $sheet->paragraph(self::MARGIN, 74.0, implode(' · ', $said), 10.0, $most);
+        $y = $sheet->paragraph(self::MARGIN, 74.0, $this->words->beside($said), 10.0, $most);
         $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->builds->why($built->build), 9.0, $most);
         $y = (new SectionSheet($sheet, $this->layers))->draw($built->section, self::MARGIN, $y + 16.0, $most, 270.0) + 24.0;
         foreach ($built->section->layers as $i => $placed) {
@@ -158,7 +158,7 @@ final readonly class EdgeBook
         }
         $differs = $this->builds->differences($built->own, $tape->inInches());
         if ($differs !== []) {
-            $y = $sheet->paragraph(self::MARGIN, $this->room($sheet, $y + 6.0), $this->words->say('edges.differs', ['build' => $this->builds->title($built->own->shipped() ?? $built->build)]).': '.implode(' · ', $differs), 9.0, $most, true) + 6.0;
+            $y = $sheet->paragraph(self::MARGIN, $this->room($sheet, $y + 6.0), $this->words->say('edges.differs', ['build' => $this->builds->title($built->own->shipped() ?? $built->build)]).': '.$this->words->beside($differs), 9.0, $most, true) + 6.0;
         }
         foreach ($this->builds->contact($built) as $said) {
             $y = $sheet->paragraph(self::MARGIN, $this->room($sheet, $y + 6.0), $said, 9.0, $most) + 6.0;
@@ -173,7 +173,7 @@ final readonly class EdgeBook
         $y = $this->room($sheet, $y);
         $sheet->text(self::MARGIN + 14.0, $y, (string) $number, 11.0, true, 'right');
         $sheet->fitted(self::MARGIN + 24.0, $y, $this->layers->name($placed->layer), 11.0, 120.0, true);
-        $said = implode(' · ', $this->layers->of($placed, Wire::tape($plan)->inInches(), $plan->job->rules->number('edge.spliceGap')));
+        $said = $this->words->beside($this->layers->of($placed, Wire::tape($plan)->inInches(), $plan->job->rules->number('edge.spliceGap')));
         $how = implode(' ', array_filter([$this->layers->note($placed->layer), $this->layers->caution($placed->layer)]));
         $low = $said === '' ? $y - 11.0 : $sheet->paragraph(self::MARGIN + 150.0, $y, $said, 9.5, $most - 150.0);
         $low = $how === '' ? $low : $sheet->paragraph(self::MARGIN + 150.0, $said === '' ? $y : $low + 11.0, $how, 8.5, $most - 150.0);

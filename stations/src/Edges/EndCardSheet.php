@@ -51,7 +51,7 @@ final readonly class EndCardSheet
         $bottom = $top + self::HEIGHT - 12.0;
         $lower && $this->sheet->line(self::MARGIN, $top - 6.0, $right, $top - 6.0, 1.6);
         $this->sheet->fitted(self::MARGIN, $top + 22.0, $this->said->title($card), 24.0, $right - self::MARGIN, true);
-        $this->sheet->fitted(self::MARGIN, $top + 38.0, implode(' · ', [$this->said->side($card), ...$this->said->where($card, $plan)]), 10.0, $right - self::MARGIN);
+        $this->sheet->fitted(self::MARGIN, $top + 38.0, $this->words->beside([$this->said->side($card), ...$this->said->where($card, $plan)]), 10.0, $right - self::MARGIN);
         $notes = array_filter([$this->said->how($card), $this->said->angles($card), $this->words->say('caution.edges')]);
         $height = array_sum(array_map(fn (string $note): float => count($this->sheet->lines($note, 8.6, self::DRAWING)) * 10.4 + 3.0, $notes));
         $y = $from = $bottom - $height;

@@ -84,7 +84,7 @@ final readonly class EndCardsPdf
     {
         $most = $sheet->width - 2 * self::MARGIN;
         $sheet->fitted(self::MARGIN, 52.0, $this->said->title($card), 18.0, $most, true);
-        $sheet->fitted(self::MARGIN, 68.0, implode(' · ', [$this->words->say('ends.back'), $this->said->side($card), ...$this->said->where($card, $plan)]), 9.0, $most);
+        $sheet->fitted(self::MARGIN, 68.0, $this->words->beside([$this->words->say('ends.back'), $this->said->side($card), ...$this->said->where($card, $plan)]), 9.0, $most);
         $sheet->paragraph(self::MARGIN, 84.0, $this->words->say('ends.full-size'), 9.0, $most, true);
         (new EndDrawing($sheet))->draw($view, $sheet->width / 2.0, self::MARGIN + self::WORDS + $view->height * self::INCH / 2.0, self::INCH, true);
         $y = $sheet->height - self::MARGIN - 22.0;

@@ -55,7 +55,7 @@ final readonly class EndWords
     /** At what angles it is cut; nothing where all is square. */
     public function angles(EndCard $card): string
     {
-        $degrees = implode(', ', array_map(fn (float $one): string => $this->words->say('ends.angle', ['square' => self::degrees($one), 'line' => self::degrees(90.0 - $one)]), $card->cut->degrees()));
+        $degrees = $this->words->list(array_map(fn (float $one): string => $this->words->say('ends.angle', ['square' => $this->degrees($one), 'line' => $this->degrees(90.0 - $one)]), $card->cut->degrees()));
 
         return $degrees === '' ? '' : $this->words->say('ends.angles', ['angles' => $degrees]);
     }
@@ -69,7 +69,7 @@ final readonly class EndWords
             $pieces[$names[$run->edge->id]][] = (int) substr((string) strrchr($piece->id, '.'), 1);
         }
 
-        return array_map(fn (string $edge, array $numbers): string => $this->words->say('ends.where', ['edge' => $edge, 'count' => count($numbers), 'pieces' => implode(', ', $numbers)]), array_keys($pieces), array_values($pieces));
+        return array_map(fn (string $edge, array $numbers): string => $this->words->say('ends.where', ['edge' => $edge, 'count' => count($numbers), 'pieces' => $this->words->list($numbers)]), array_keys($pieces), array_values($pieces));
     }
 
     /** @return array{string, string} what lies along the edges of its flat, the low one first */
@@ -91,8 +91,8 @@ final readonly class EndWords
         return $this->words->say('ends.across', ['at' => $tape->print($mark->across)]);
     }
 
-    private static function degrees(float $degrees): string
+    private function degrees(float $degrees): string
     {
-        return rtrim(rtrim(number_format($degrees, 1), '0'), '.').'°';
+        return $this->words->number($degrees, 1).'°';
     }
 }

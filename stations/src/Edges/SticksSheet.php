@@ -59,12 +59,12 @@ final readonly class SticksSheet
             $rows[implode(' ', [$stick->stock, ...array_map(static fn (TrimPiece $piece): string => sprintf('%.4f', $piece->length), $stick->pieces)])][] = $stick;
         }
         $y = $this->room($y, self::SKETCH + 40.0);
-        $bends = implode(', ', array_map(static fn (float $bend): string => round($bend, 1).'°', $lot->bends));
+        $bends = $this->words->list(array_map(fn (float $bend): string => $this->words->number($bend, 1).'°', $lot->bends));
         $this->sheet->text(self::MARGIN, $y, $this->words->say("trim.{$lot->shape->key}").' · '.$this->words->say('sticks.of', ['used' => count($lot->sticks)]), 11.0, true);
         $said = array_filter([$tape->print($lot->girth).' '.$this->words->say('sticks.flat-of'), $bends === '' ? '' : $this->words->say('sticks.bends', ['bends' => $bends]), $this->words->say("material.$lot->metal")]);
-        $this->sheet->fitted(self::MARGIN + 200.0, $y, implode(' · ', $said), 9.5, $this->sheet->width - 2 * self::MARGIN - 200.0);
+        $this->sheet->fitted(self::MARGIN + 200.0, $y, $this->words->beside($said), 9.5, $this->sheet->width - 2 * self::MARGIN - 200.0);
         $y += 8.0;
-        $lines = implode(', ', array_map($tape->print(...), $sketch->lines($lot->shape)));
+        $lines = $this->words->list(array_map($tape->print(...), $sketch->lines($lot->shape)));
         $told = $this->sheet->paragraph(self::MARGIN, $y + 10.0, $this->words->say('sticks.sketch-lines', ['lines' => $lines]), 9.0, 190.0);
         $y = max($told, $this->sketch($sketch, $tape, self::MARGIN + 230.0, $y, 200.0)) + 10.0;
         foreach ($rows as $alike) {

@@ -159,7 +159,7 @@ final readonly class HeldFaceWriter
         $profile = $plan->job->covering->profile;
         $tape = Wire::tape($plan)->inInches();
         foreach ($hold->school === null ? ['end' => $profile->endScrews, 'field' => $profile->fieldScrews] : [] as $row => $across) {
-            $notes[] = $this->words->say('hold.across', ['row' => $row, 'places' => implode(', ', array_map(static fn (float $x): string => $tape->print($profile->leftMetal + $x), $across))]);
+            $notes[] = $this->words->say('hold.across', ['row' => $row, 'places' => $this->words->list(array_map(static fn (float $x): string => $tape->print($profile->leftMetal + $x), $across))]);
         }
 
         return $notes;

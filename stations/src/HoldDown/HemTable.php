@@ -115,7 +115,7 @@ final readonly class HemTable
 
     private function closing(Plan $plan, HemClosing $one): string
     {
-        return $this->words->say('hem.closing', ['edge' => $one->edge->value, 'when' => $one->isAfter ? 'after' : 'before', 'count' => count($one->panels), 'panels' => implode(', ', $plan->of(CuttingStage::class)->names(array_slice($one->panels, 0, 1)))]);
+        return $this->words->say('hem.closing', ['edge' => $one->edge->value, 'when' => $one->isAfter ? 'after' : 'before', 'count' => count($one->panels), 'panels' => $this->words->list($plan->of(CuttingStage::class)->names(array_slice($one->panels, 0, 1)))]);
     }
 
     /** @return list<string> a metal each: what its widest joint takes, and what is left there today */

@@ -60,7 +60,7 @@ final readonly class HoldDownSheet
     {
         $sheet->page();
         $sheet->fitted(self::MARGIN, 46.0, $face->name, 22.0, 300.0, true);
-        $sheet->fitted(self::MARGIN, 62.0, implode(' · ', [$plan->job->name, $this->heights->counted($hold, $face)]), 10.0, $sheet->width - 2 * self::MARGIN);
+        $sheet->fitted(self::MARGIN, 62.0, $this->words->beside([$plan->job->name, $this->heights->counted($hold, $face)]), 10.0, $sheet->width - 2 * self::MARGIN);
         $notes = $this->notes($plan);
         $bottom = $sheet->height - 40.0 - count($notes) * 11.0;
         $under = $this->draw($sheet, $plan, $face, $hold, self::TOP + ($bottom - self::TOP) * self::SHARE);

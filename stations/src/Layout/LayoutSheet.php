@@ -77,7 +77,7 @@ final readonly class LayoutSheet
         $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
         $sheet->page();
         $sheet->fitted(self::MARGIN, 46.0, $face->name, 22.0, 400.0, true);
-        $sheet->fitted(self::MARGIN, 62.0, implode(' · ', [
+        $sheet->fitted(self::MARGIN, 62.0, $this->words->beside([
             $plan->job->name,
             $this->words->say('card.count-panels', ['count' => count($layout->strips)]),
             $plan->job->covering->profile->key,

@@ -81,7 +81,7 @@ final readonly class CutListSheet
         $release = $edition->release;
         $sheet->page();
         $sheet->text(self::MARGIN, 62.0, $this->words->say('print.cut-list'), 22.0, true);
-        $sheet->fitted(self::MARGIN, 80.0, implode(' · ', [$edition->plan()->job->name, $covering->profile->key, $this->words->say('material.'.$covering->material->key).' '.$covering->gauge, $this->words->say('order.colour', ['colour' => $this->words->say('colour.'.($covering->colour->value ?? 'none'))])]), 11.0, $sheet->width - 2 * self::MARGIN);
+        $sheet->fitted(self::MARGIN, 80.0, $this->words->beside([$edition->plan()->job->name, $covering->profile->key, $this->words->say('material.'.$covering->material->key).' '.$covering->gauge, $this->words->say('order.colour', ['colour' => $this->words->say('colour.'.($covering->colour->value ?? 'none'))])]), 11.0, $sheet->width - 2 * self::MARGIN);
         $sheet->fitted(self::MARGIN, 95.0, $release === null
             ? $this->words->say('print.not-released', ['plan' => $edition->revision])
             : $this->words->say('print.released', ['order' => $release->number, 'plan' => $edition->revision, 'by' => $release->by, 'when' => $release->when()]), 11.0, $sheet->width - 2 * self::MARGIN, true);

@@ -66,7 +66,7 @@ final readonly class OpeningPages implements BookPages
             $y += 16.0;
             $sheet->text(self::MARGIN + 14.0, $y, (string) ($i + 1), 11.0, true, 'right');
             $sheet->fitted(self::MARGIN + 24.0, $y, $this->pieces->name($piece->role), 11.0, 130.0, true);
-            $said = implode(' · ', array_filter([$this->pieces->size($piece, $tape), $this->pieces->held($piece, $tape)]));
+            $said = $this->words->beside(array_filter([$this->pieces->size($piece, $tape), $this->pieces->held($piece, $tape)]));
             $low = $said === '' ? $y - 11.0 : $sheet->paragraph(self::MARGIN + 160.0, $y, $said, 9.5, $most - 160.0);
             $y = $sheet->paragraph(self::MARGIN + 160.0, $said === '' ? $y : $low + 11.0, $this->pieces->how($flashed, $piece), 8.6, $most - 160.0) + 4.0;
             $sheet->line(self::MARGIN, $y, self::MARGIN + $most, $y, 0.3, [], 0.6);
@@ -102,7 +102,7 @@ final readonly class OpeningPages implements BookPages
         $right = $sheet->width - self::MARGIN;
         $top > self::MARGIN && $sheet->line(self::MARGIN, $top - 8.0, $right, $top - 8.0, 1.6);
         $sheet->fitted(self::MARGIN, $top + 20.0, "{$flashed->round->opening->name}: {$this->pieces->name($piece->role)}", 20.0, $right - self::MARGIN, true);
-        $sheet->fitted(self::MARGIN, $top + 34.0, implode(' · ', array_filter([$this->pieces->size($piece, $tape), $this->pieces->held($piece, $tape)])), 10.0, $right - self::MARGIN);
+        $sheet->fitted(self::MARGIN, $top + 34.0, $this->words->beside(array_filter([$this->pieces->size($piece, $tape), $this->pieces->held($piece, $tape)])), 10.0, $right - self::MARGIN);
         [$length, $width] = $piece->sheet();
         $scale = min(($right - self::MARGIN - 20.0) / max(1.0, $length), 120.0 / max(1.0, $width));
         $x0 = self::MARGIN + ($right - self::MARGIN - $length * $scale) / 2.0;

@@ -245,7 +245,7 @@ final readonly class OpeningsSlice
     {
         $run = $plan->of(TrimsStage::class)->runs[$id] ?? null;
         if ($run !== null) {
-            return ($this->edges->of($plan->of(RoofStage::class)->roof)[$run->edge->id] ?? $run->edge->id).', '.$this->layers->name($run->layer);
+            return $this->words->list([$this->edges->of($plan->of(RoofStage::class)->roof)[$run->edge->id] ?? $run->edge->id, $this->layers->name($run->layer)]);
         }
 
         return $plan->of(CuttingStage::class)->name($id);

@@ -48,7 +48,7 @@ final readonly class PieceWords
             $said[] = $this->words->say("piece.sealed.{$piece->seal->value}");
         }
 
-        return implode(' · ', $said);
+        return $this->words->beside($said);
     }
 
     /** What it is cut from, or where that is told. */

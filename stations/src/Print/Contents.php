@@ -22,8 +22,8 @@ final readonly class Contents
         if ($content === null || $file->type !== 'application/pdf') {
             return $content;
         }
-        $title = implode(' · ', [$edition->plan()->job->name, $this->words->say("send.$file->name"), $this->words->say('print.plan', ['revision' => $edition->revision])]);
+        $title = $this->words->beside([$edition->plan()->job->name, $this->words->say("send.$file->name"), $this->words->say('print.plan', ['revision' => $edition->revision])]);
 
-        return PdfEnding::with($content, $title, $this->words->language);
+        return PdfEnding::with($content, $title, $this->words->language());
     }
 }

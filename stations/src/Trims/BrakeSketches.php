@@ -50,7 +50,7 @@ final readonly class BrakeSketches
             $bends = implode('', array_map(static fn (float $bend): string => sprintf('<path class="bend" d="M%1$.4F %2$.4F v2"/>', 1.0 + $bend, $flat), $sketch->lines($lot->shape)));
             $parts .= sprintf('<g id="%s"><text x="1" y="%.4F" font-weight="bold">%s</text>%s%s%s%s<rect class="flat" x="1" y="%.4F" width="%.4F" height="2"/>%s<text x="1" y="%.4F">%s</text></g>',
                 e($lot->kind), $y, e($this->title($lot)), $line($sketch->corners, 'leg'), $line($sketch->low, 'hem'), $line($sketch->high, 'hem'), $words, $flat, $lot->girth, $bends, $flat + 2.7,
-                e($this->words->say('sticks.sketch-lines', ['lines' => implode(', ', array_map($tape->print(...), $sketch->lines($lot->shape)))])));
+                e($this->words->say('sticks.sketch-lines', ['lines' => $this->words->list(array_map($tape->print(...), $sketch->lines($lot->shape)))])));
             $wide = max($wide, $right - $left + 4.0, $lot->girth + 2.0);
             $y = $flat + 3.0 + self::APART;
         }
@@ -100,7 +100,7 @@ final readonly class BrakeSketches
 
     private function title(StickLot $lot): string
     {
-        return implode(' · ', [$this->words->say("trim.{$lot->shape->key}"), $this->words->say('sticks.of', ['used' => count($lot->sticks)]), $this->words->say("material.$lot->metal")]);
+        return $this->words->beside([$this->words->say("trim.{$lot->shape->key}"), $this->words->say('sticks.of', ['used' => count($lot->sticks)]), $this->words->say("material.$lot->metal")]);
     }
 
     private static function degrees(float $degrees): string

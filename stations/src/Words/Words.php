@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Words;
 
+use Closure;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Term;
 use Imbrex\Core\Ground\Units\Amount;
@@ -11,16 +12,26 @@ use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Stations\Documents\Root;
 use MessageFormatter;
+use NumberFormatter;
 use RuntimeException;
 
 /** Says what a code means, from the message catalogue of a language: a file a station, and one they share (lang/<language>/*.json, ICU format); what screens never say themselves stands apart (said/), so that it does not travel with them. */
 final class Words
 {
-    /** @var array<string, string>|null */
-    private ?array $messages = null;
+    /** @var array<string, array<string, string>> by language */
+    private array $messages = [];
 
-    public function __construct(public readonly string $language = 'en')
+    /**
+     * @param  string|Closure(): string  $language  or who knows it: a request and a task bring theirs
+     * @param  (Closure(string): array<string, string>)|null  $catalogue  messages of a language; null = those that ship
+     */
+    public function __construct(private readonly string|Closure $language = 'en', private readonly ?Closure $catalogue = null)
     {
+    }
+
+    public function language(): string
+    {
+        return is_string($this->language) ? $this->language : ($this->language)();
     }
 
     /** @param  array<string, string|int|float>  $parameters */
@@ -30,9 +41,49 @@ final class Words
         if ($parameters === [] && ! str_contains($message, '{')) {
             return $message;
         }
-        $said = MessageFormatter::formatMessage($this->language, $message, $parameters);
+        $said = MessageFormatter::formatMessage($this->language(), $message, $parameters);
 
         return $said === false ? throw new RuntimeException("Words for $code cannot be put together") : $said;
+    }
+
+    /**
+     * Things named one after the other: `a, b, c`.
+     *
+     * @param  array<string|int>  $names
+     */
+    public function list(array $names): string
+    {
+        return $this->together('list.next', $names);
+    }
+
+    /**
+     * What stands beside each other and is no sentence: `a · b · c`.
+     *
+     * @param  array<string>  $said
+     */
+    public function beside(array $said): string
+    {
+        return $this->together('list.beside', $said);
+    }
+
+    /** @param  int  $digits  behind the point, at most */
+    public function number(float $value, int $digits = 0): string
+    {
+        $printer = new NumberFormatter($this->language(), NumberFormatter::DECIMAL);
+        $printer->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, $digits);
+
+        return (string) $printer->format($value);
+    }
+
+    /** @param  array<string|int>  $all */
+    private function together(string $code, array $all): string
+    {
+        $said = (string) array_shift($all);
+        foreach ($all as $next) {
+            $said = $this->say($code, ['before' => $said, 'next' => (string) $next]);
+        }
+
+        return $said;
     }
 
     public function finding(Finding $finding, TapePrinter $tape): string
@@ -68,15 +119,21 @@ final class Words
     /** @return array<string, string> */
     private function messages(): array
     {
-        if ($this->messages === null) {
-            $this->messages = [];
-            foreach ([...glob(Root::at("lang/$this->language/*.json")) ?: [], ...glob(Root::at("lang/$this->language/*/*.json")) ?: []] as $file) {
-                /** @var array<string, string> $messages */
-                $messages = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
-                $this->messages += $messages;
-            }
+        $language = $this->language();
+
+        return $this->messages[$language] ??= $this->catalogue === null ? self::shipped($language) : ($this->catalogue)($language);
+    }
+
+    /** @return array<string, string> */
+    public static function shipped(string $language): array
+    {
+        $messages = [];
+        foreach ([...glob(Root::at("lang/$language/*.json")) ?: [], ...glob(Root::at("lang/$language/*/*.json")) ?: []] as $file) {
+            /** @var array<string, string> $own */
+            $own = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
+            $messages += $own;
         }
 
-        return $this->messages;
+        return $messages;
     }
 }

@@ -1,3 +1,4 @@
+import { beside } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { EndCard, EndsSlice } from '../../contracts/trims';
 import { Findings } from '../../bench/Findings';
@@ -74,7 +75,7 @@ export function EndsBench({ slice, card }: EndsBenchProps) {
                         ))}
                     </ul>
                     <p className="muted small">
-                        {t('ends.count', { count: card.count })} {card.where.join(' · ')}
+                        {t('ends.count', { count: card.count })} {beside(t, card.where)}
                     </p>
                     <EndFit key={card.key} card={card} />
                 </>

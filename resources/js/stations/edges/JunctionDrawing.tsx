@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { JunctionView } from '../../contracts/edges';
 import type { PlanPoint } from '../../contracts/plan';
@@ -24,7 +25,10 @@ export function JunctionDrawing({ junction, on, picked, onPick }: JunctionDrawin
                 role="img"
                 aria-label={t('edges.corner-of', {
                     name: junction.name,
-                    pieces: lying.map((piece) => piece.name).join(', '),
+                    pieces: listed(
+                        t,
+                        lying.map((piece) => piece.name),
+                    ),
                 })}
                 data-junction={junction.kind}
             >

@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useTranslation } from 'react-i18next';
 import type { EdgeSection, SectionLayer } from '../../contracts/edges';
@@ -39,7 +40,10 @@ export function SectionDrawing({ section, on, picked, onPick }: SectionDrawingPr
                 aria-label={t('edges.section-of', {
                     name: section.name,
                     build: section.choices.find((one) => one.chosen)?.title ?? section.build,
-                    layers: lying.map((layer) => layer.name).join(', '),
+                    layers: listed(
+                        t,
+                        lying.map((layer) => layer.name),
+                    ),
                 })}
                 data-section={section.build}
             >

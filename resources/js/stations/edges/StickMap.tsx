@@ -1,3 +1,5 @@
+import { figure } from '../../words/figures';
+import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { StickLot } from '../../contracts/trims';
 import { useJobTape } from '../../tape/JobTape';
@@ -48,7 +50,12 @@ export function StickMap({ lots, picked, onPick }: StickMapProps) {
                         <p className="small">
                             <Len inches={lot.girth} /> {t('sticks.flat-of')}
                             {lot.bends.length > 0 &&
-                                ` · ${t('sticks.bends', { bends: lot.bends.map((bend) => `${Math.round(bend * 10) / 10}°`).join(', ') })}`}
+                                ` · ${t('sticks.bends', {
+                                    bends: listed(
+                                        t,
+                                        lot.bends.map((bend) => `${figure(bend, 1, false)}°`),
+                                    ),
+                                })}`}
                             {' · '}
                             {t('sticks.proven', { proven: lot.proven ? 'yes' : 'no', bound: lot.bound })}
                         </p>
@@ -71,10 +78,10 @@ export function StickMap({ lots, picked, onPick }: StickMapProps) {
 function Bar({ row, scale }: { row: StickLot['rows'][number]; scale: number }) {
     const { t } = useTranslation();
     const print = useJobTape();
-    const said = [
+    const said = listed(t, [
         ...row.cuts.map((cut) => print(cut.length)),
         ...(row.offcut > 0 ? [t('sticks.offcut', { length: print(row.offcut) })] : []),
-    ].join(', ');
+    ]);
     return (
         <svg
             viewBox={`0 0 ${WIDE + 2} ${HIGH + 8}`}

@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
@@ -67,9 +68,12 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                 {lot.kept.length === 0
                     ? t('sticks.kept-none')
                     : t('sticks.kept', {
-                          lengths: lot.kept
-                              .map((one) => t('sticks.closure', { count: one.count, length: print(one.length) }))
-                              .join(', '),
+                          lengths: listed(
+                              t,
+                              lot.kept.map((one) =>
+                                  t('sticks.closure', { count: one.count, length: print(one.length) }),
+                              ),
+                          ),
                       })}
             </p>
             {lot.schools.length > 0 && (

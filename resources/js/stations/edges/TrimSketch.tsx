@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { EndsRun, TrimRun } from '../../contracts/trims';
 import { useJobTape } from '../../tape/JobTape';
@@ -85,9 +86,19 @@ export function TrimSketch({ run }: { run: TrimRun | EndsRun }) {
                 <Said
                     text={t('sticks.sketch-how', {
                         girth: print(sketch.girth),
-                        legs: sketch.legs.map((leg) => print(leg.length)).join(', '),
-                        bends: sketch.bends.map((bend) => `${bend.degrees}°`).join(', ') || '–',
-                        lines: sketch.lines.map((at) => print(at)).join(', '),
+                        legs: listed(
+                            t,
+                            sketch.legs.map((leg) => print(leg.length)),
+                        ),
+                        bends:
+                            listed(
+                                t,
+                                sketch.bends.map((bend) => `${bend.degrees}°`),
+                            ) || '–',
+                        lines: listed(
+                            t,
+                            sketch.lines.map((at) => print(at)),
+                        ),
                     })}
                 />
             </p>

@@ -1,3 +1,4 @@
+import { figure } from '../../words/figures';
 import { useMemo, useRef, useState, type PointerEvent, type WheelEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { HeldFace, HeldSeam } from '../../contracts/hold-down';
@@ -252,7 +253,7 @@ function Held({ face, held, seam, view, reach, thin }: HeldProps) {
                         stroke="var(--ground)"
                         strokeWidth="4"
                     >
-                        {held.weakest.ratio.toFixed(2)}
+                        {figure(held.weakest.ratio, 2)}
                     </text>
                 </g>
             )}

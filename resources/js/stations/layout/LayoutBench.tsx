@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -61,7 +62,7 @@ export function LayoutBench({
             <h1>{t('layout.title')}</h1>
             <p className="muted" style={{ marginBottom: 10 }}>
                 {t('layout.now', { face: face.name, panels: layout.panels, full: layout.fullPanels })}{' '}
-                {tied.length > 0 && t('layout.tied', { faces: tied.join(', ') })}
+                {tied.length > 0 && t('layout.tied', { faces: listed(t, tied) })}
             </p>
             {mayChange && (
                 <NudgeAndPin laid={laid} free={free} pinned={pinned} onNudge={onNudge} onPin={onPin} mark={mark} />

@@ -1,3 +1,5 @@
+import { moment } from '../../words/figures';
+import { listed } from '../../words/lists';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -177,7 +179,7 @@ function Standing({ slice, ticked, onTick }: StandingProps) {
                     <span>
                         <Said text={one.message} />
                         {one.where.length > 0 && (
-                            <span className="muted small"> {t('load.where', { where: one.where.join(', ') })}</span>
+                            <span className="muted small"> {t('load.where', { where: listed(t, one.where) })}</span>
                         )}
                     </span>
                 </label>
@@ -188,11 +190,7 @@ function Standing({ slice, ticked, onTick }: StandingProps) {
 
 function Released({ order, job }: { order: ReleasedOrder; job: string }) {
     const { t } = useTranslation();
-    const when = new Date(order.releasedAt).toLocaleString([], {
-        dateStyle: 'medium',
-        timeStyle: 'short',
-        hour12: false,
-    });
+    const when = moment(order.releasedAt);
     return (
         <div className="card" data-order={order.number}>
             <div className="row">

@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
@@ -115,8 +116,8 @@ function PieceTold({ piece }: { piece: OpeningPiece }) {
             <p className="small muted">
                 <Said text={piece.how} />
             </p>
-            {piece.over.length > 0 && <p className="small">{t('openings.over', { names: piece.over.join(', ') })}</p>}
-            {piece.of.length > 0 && <p className="small">{t('openings.of', { names: piece.of.join(', ') })}</p>}
+            {piece.over.length > 0 && <p className="small">{t('openings.over', { names: listed(t, piece.over) })}</p>}
+            {piece.of.length > 0 && <p className="small">{t('openings.of', { names: listed(t, piece.of) })}</p>}
             {piece.marks.length > 0 && (
                 <ol className="small" data-testid="piece-marks" style={{ listStyle: 'none', padding: 0 }}>
                     {piece.marks.map((mark) => (

@@ -1,3 +1,4 @@
+import { beside } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { PlanEdge, RoofSlice } from '../../contracts/roof';
 import { useJob } from '../../job/JobContext';
@@ -18,7 +19,7 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
         <>
             <h1 style={{ textTransform: 'capitalize' }}>{t(`edge.${edge.kind}`)}</h1>
             <p className="muted">
-                {edge.faces.map(name).join(' · ')}
+                {beside(t, edge.faces.map(name))}
                 {wall ? ` · ${t('roof.wall-of', { block: wall.name })}` : ''}
             </p>
             <p className="big" data-testid="true-length" style={{ margin: '4px 0 2px' }}>

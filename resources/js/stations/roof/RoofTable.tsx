@@ -1,3 +1,4 @@
+import { beside } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import { useMeasures, usePitch } from '../../tape/measures';
 import type { RoofSlice } from '../../contracts/roof';
@@ -78,14 +79,17 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
                                     {t(`edge.${edge.kind}`)}
                                 </button>
                             </th>
-                            <td>{edge.faces.map(name).join(' · ')}</td>
+                            <td>{beside(t, edge.faces.map(name))}</td>
                             <td className="n">
                                 <b>
                                     <Len inches={edge.length} />
                                 </b>
                             </td>
                             <td className="n">
-                                {edge.faces.map((id) => degrees(edge.angleToRibDegrees[id])).join(' · ')}
+                                {beside(
+                                    t,
+                                    edge.faces.map((id) => degrees(edge.angleToRibDegrees[id])),
+                                )}
                             </td>
                             <td className="n">{edge.dihedralDegrees === null ? '—' : degrees(edge.dihedralDegrees)}</td>
                         </tr>

@@ -1,3 +1,4 @@
+import { figure } from '../../words/figures';
 import { useTranslation } from 'react-i18next';
 import type { Plane, SurveyPlane } from '../../contracts/survey';
 import { Len } from '../../tape/Len';
@@ -15,7 +16,7 @@ export function Squareness({ survey, plane }: { survey: SurveyPlane; plane: Plan
                         <tr>
                             <th scope="row">{t('square.skew')}</th>
                             <td className="n">
-                                {t('square.degrees', { degrees: Math.abs(squareness.skewDegrees).toFixed(2) })}
+                                {t('square.degrees', { degrees: figure(Math.abs(squareness.skewDegrees), 2) })}
                             </td>
                         </tr>
                         <tr>
@@ -27,7 +28,7 @@ export function Squareness({ survey, plane }: { survey: SurveyPlane; plane: Plan
                         <tr>
                             <th scope="row">{t('square.per-foot')}</th>
                             <td className="n">
-                                {t('square.thousandths', { inches: Math.abs(squareness.perFoot).toFixed(3) })}
+                                {t('square.thousandths', { inches: figure(Math.abs(squareness.perFoot), 3) })}
                             </td>
                         </tr>
                         <tr>

@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { DropSlice, WaterFlow, WaterSlice } from '../../contracts/water';
 import { Findings } from '../../bench/Findings';
@@ -46,7 +47,7 @@ export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
                                 {step.said}{' '}
                                 <span className="muted">
                                     <Said text={step.how} />
-                                    {step.over.length > 0 && `, ${t('water.onto', { names: step.over.join(', ') })}`}
+                                    {step.over.length > 0 && `, ${t('water.onto', { names: listed(t, step.over) })}`}
                                 </span>
                             </li>
                         ))}
