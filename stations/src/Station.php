@@ -111,6 +111,12 @@ abstract class Station
         return [];
     }
 
+    /** @return array<string, list<string>> what may follow each beginning of its codes that is put together at run time */
+    public function families(): array
+    {
+        return [];
+    }
+
     /** @return list<StationFile> */
     public function files(): array
     {

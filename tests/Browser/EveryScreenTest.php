@@ -143,7 +143,7 @@ final class EveryScreenTest extends BrowserTestCase
     private function assertOpenToAll(Person $person, string $screen): void
     {
         // Let what fades in have come.
-        usleep(350_000);
+        $person->waitForRest();
         $person->driver->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
         $found = $person->driver->executeAsyncScript(<<<'JS'
             const [light, least, done] = arguments;

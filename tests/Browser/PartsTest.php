@@ -33,7 +33,9 @@ final class PartsTest extends BrowserTestCase
         $person->signInAs('Ivo Marsh');
         $person->openJob('Oar store');
         $person->waitUntil(static fn (): bool => (bool) $person->driver->executeScript("return performance.getEntriesByType('resource').some((one) => one.name.includes('/JobSettings-')) && performance.getEntriesByType('resource').some((one) => one.name.includes('/BringIn-'))"), fn (): string => 'dialogs did not come');
-        usleep(400_000);
+        $person->waitForAnswer('/JobSettings-');
+        $person->waitForAnswer('/BringIn-');
+        $person->waitForRest();
         $this->connection($person, false);
         try {
             $person->press('Job');

@@ -38,7 +38,7 @@ final class PhoneTest extends BrowserTestCase
             $person->waitFor("//*[contains(@class,'bench')]");
             // With every tile's words the rail has its widths.
             $person->waitUntil(static fn (): bool => $person->driver->executeScript("return [...document.querySelectorAll('.rail .state')].every((one) => one.textContent !== '—')") === true);
-            usleep(1_200_000);
+            $person->waitForRest();
             // The header is one line, the rail shows where one is, and nothing is wider than the phone.
             [$left, $right] = $person->driver->executeScript("const b = document.querySelector('.rail [aria-current]').getBoundingClientRect(); return [b.left, b.right]");
             $wrong = array_merge($wrong, array_map(static fn (array $text): string => "$station: \"{$text['words']}\" at {$text['px']} px", $person->driver->executeScript(self::SMALLEST)));

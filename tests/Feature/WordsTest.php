@@ -5,56 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
-use Imbrex\Core\Builds\Build;
-use Imbrex\Core\Builds\BuildBook;
-use Imbrex\Core\Builds\Layer;
-use Imbrex\Core\Cutting\CutKind;
-use Imbrex\Core\Cutting\EaveEnd;
-use Imbrex\Core\Cutting\HowToTake;
-use Imbrex\Core\Cutting\Leg;
-use Imbrex\Core\Edges\Junctions\JunctionBook;
-use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Ground\Catalogue\Catalogue;
-use Imbrex\Core\Ground\Catalogue\Colour;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
-use Imbrex\Core\Ground\Catalogue\Family;
-use Imbrex\Core\Ground\Catalogue\Hand;
 use Imbrex\Core\Ground\Findings\Severity;
-use Imbrex\Core\Ground\Metalwork\AcrossFrom;
-use Imbrex\Core\Ground\Metalwork\FastenerKind;
-use Imbrex\Core\Ground\Metalwork\MarkKind;
-use Imbrex\Core\Ground\Metalwork\MarkLine;
-use Imbrex\Core\Ground\Metalwork\SealKind;
-use Imbrex\Core\Ground\Supplies\SupplyKind;
-use Imbrex\Core\HoldDown\Carrier;
-use Imbrex\Core\HoldDown\ClipBook;
-use Imbrex\Core\HoldDown\ClipKind;
-use Imbrex\Core\HoldDown\ClipSchool;
-use Imbrex\Core\HoldDown\Exposure;
-use Imbrex\Core\HoldDown\FixedAt;
-use Imbrex\Core\HoldDown\FixedBy;
-use Imbrex\Core\HoldDown\ScrewRow;
-use Imbrex\Core\HoldDown\Snow\GuardFor;
-use Imbrex\Core\HoldDown\Snow\GuardKind;
-use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\HouseRules;
-use Imbrex\Core\Layout\Finder\Score;
-use Imbrex\Core\Layout\StartKind;
-use Imbrex\Core\Openings\PieceRole;
-use Imbrex\Core\Openings\WorkOrder;
-use Imbrex\Core\Roof\CheckedQuantity;
-use Imbrex\Core\Roof\DeckKind;
-use Imbrex\Core\Roof\OpeningKind;
-use Imbrex\Core\Roof\Side;
-use Imbrex\Core\Roof\UphillSchool;
-use Imbrex\Core\Survey\ShapeKind;
-use Imbrex\Core\Survey\Source;
-use Imbrex\Core\Trims\EndKind;
-use Imbrex\Core\Trims\RunSchool;
-use Imbrex\Core\Trims\TrimBook;
-use Imbrex\Core\Water\DropEnd;
-use Imbrex\Core\Water\WaterWay;
-use Imbrex\Stations\Edges\LayerWords;
 use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Stations;
@@ -177,10 +130,6 @@ final class WordsTest extends FeatureTestCase
         $screens = array_values(array_filter($stations, static fn (Station $s): bool => $s->slices() !== []));
         $keys = array_map(static fn (Station $s): string => $s->key(), $screens);
         $files = array_merge(...array_map(static fn (Station $s): array => array_map(static fn (StationFile $f): string => $f->name, $s->files()), $stations));
-        $starts = $of(StartKind::class);
-        $lines = $of(MarkLine::class);
-        // An end lap and a side beside an opening are no edges of the roof: nobody names them.
-        $edges = $of(EdgeKind::class);
         $materials = array_keys(Catalogue::shipped()->materials);
         preg_match_all("/new KeepOut\('([a-z-]+)'/", (string) file_get_contents(base_path('core/src/Layout/Internal/Finder/KeepOuts.php')), $keepOuts);
         preg_match_all("/self\(.+'([a-z]+)'\)/", (string) file_get_contents(app_path('Services/ServiceFault.php')), $causes);
@@ -188,43 +137,53 @@ final class WordsTest extends FeatureTestCase
         $requests = array_merge(...array_map(static fn (string $text): array => preg_match_all("/'([a-zA-Z0-9]+)' => (?:\[|\$|Rule)/", $text, $found) ? $found[1] : [], array_values(self::files('app/Http/Requests', 'php'))));
         preg_match_all("/(?:fault: |Refused\\()'([a-z-]+)'/", (string) file_get_contents(base_path('resources/js/tape/readTape.ts')).file_get_contents(base_path('resources/js/tape/readPitch.ts')), $faults);
 
-        $builds = array_map(static fn (Build $build): string => $build->key, BuildBook::shipped()->all());
-        $layers = array_unique(array_merge(...array_map(static fn (Build $build): array => array_map(static fn (Layer $layer): string => $layer->key, $build->layers), BuildBook::shipped()->all())));
-        $pieces = array_merge(...array_map(static fn (JunctionKind $kind): array => array_column(JunctionBook::of($kind)->pieces, 'key'), JunctionKind::cases()));
         preg_match_all("/new WaterFault\('([a-z]+)'/", implode('', self::files('core/src/Edges', 'php')), $water);
 
         return [
-            'finding.' => [], 'mark.' => [], 'reason.' => [], 'change.' => ['trims-cut', 'panels-cut', 'panels-uncut', 'mark-added', 'mark-changed', 'mark-removed', 'system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'], 'fault.' => ['taped-least', 'taped-most'],
-            'layout.' => [], 'keep-out-' => [], 'system-' => [], 'slice.' => [], 'hidden.' => [], 'rules.' => [],
-            'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])), 'reason.keep-out-' => array_unique($keepOuts[1]),
-            'rule.' => array_keys(HouseRules::all()), 'rule-name.' => array_keys(HouseRules::all()), 'rules.of.' => array_keys(HouseRules::byStage()),
-            'start.' => [...$starts, ...array_map(static fn (string $start): string => "$start.why", $starts), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
-            'start.valley-point.' => ['pan', 'seam'],
-            'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
-            'jobs.way.' => ['readings', 'blocks', 'file'], 'jobs.needs.' => ['readings', 'blocks', 'file'], 'jobs.sort.' => ['touched', 'untouched', 'name'], 'jobs.shelf.' => ['at-work', 'archived', 'deleted'],
-            'jobs.state.' => ['done', 'to-settle', 'blocked', 'not-begun'], 'jobs.deed.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'], 'jobs.done.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
+            ...array_merge(...array_map(static fn (Station $s): array => $s->families(), $stations)),
+            'finding.' => [],
+            'mark.' => [],
+            'reason.' => [],
+            'change.' => ['trims-cut', 'panels-cut', 'panels-uncut', 'mark-added', 'mark-changed', 'mark-removed', 'system-profile', 'system-material', 'system-gauge', 'system-ridge', 'system-colour', 'layout-school'],
+            'fault.' => ['taped-least', 'taped-most'],
+            'layout.' => [],
+            'keep-out-' => [],
+            'system-' => [],
+            'slice.' => [],
+            'hidden.' => [],
+            'rules.' => [],
+            'finding.layout.keep-out-' => array_values(array_diff($keepOuts[1], ['tip'])),
+            'reason.keep-out-' => array_unique($keepOuts[1]),
+            'rule.' => array_keys(HouseRules::all()),
+            'rule-name.' => array_keys(HouseRules::all()),
+            'rules.of.' => array_keys(HouseRules::byStage()),
+            'jobs.way.' => ['readings', 'blocks', 'file'],
+            'jobs.needs.' => ['readings', 'blocks', 'file'],
+            'jobs.sort.' => ['touched', 'untouched', 'name'],
+            'jobs.shelf.' => ['at-work', 'archived', 'deleted'],
+            'jobs.state.' => ['done', 'to-settle', 'blocked', 'not-begun'],
+            'jobs.deed.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
+            'jobs.done.' => ['copy', 'archive', 'unarchive', 'delete', 'restore'],
             'part.' => ['page', 'station', 'job', 'jobs', 'crew', 'account', 'sign-in', 'join', 'forgotten', 'reset', 'history', 'settings', 'find', 'glossary', 'bring-in', 'round'],
-            'colour.' => ['none', ...array_column(Colour::cases(), 'value')],
-            'system.family.' => ['concealed', 'exposed'],
-            'deck.' => array_column(DeckKind::cases(), 'value'),
-            'mark.from.' => array_column(AcrossFrom::cases(), 'value'),
-            'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across'))), 'both-edges', 'both-edges-from-top', 'across-from-left', 'across-from-right'],
-            'cuts.how.' => $of(HowToTake::class), 'cuts.kind.' => $of(CutKind::class), 'cuts.leg.' => $of(Leg::class),
-            'mark.kind.' => $of(MarkKind::class),
-            'edge.' => $edges, 'source.' => $of(Source::class), 'hand.' => $of(Hand::class), 'family.' => $of(Family::class), 'material.' => [...$materials, 'treated', 'mortar'], 'contact.' => $materials,
-            'severity.' => $of(Severity::class), 'opening.' => $of(OpeningKind::class), 'shape.' => $of(ShapeKind::class), 'check.' => $of(CheckedQuantity::class), 'side.' => $of(Side::class), 'role.' => $of(Role::class),
-            'station.' => $keys, 'tile.' => $keys, 'tile.state.' => ['not-begun', 'to-settle', 'blocked'],
+            'material.' => [...$materials, 'treated', 'mortar'],
+            'contact.' => $materials,
+            'severity.' => $of(Severity::class),
+            'role.' => $of(Role::class),
+            'station.' => $keys,
+            'tile.' => $keys,
+            'tile.state.' => ['not-begun', 'to-settle', 'blocked'],
             'send.' => [...$files, 'job.json'],
             'keys.' => [...$listed, ...array_map(static fn (string $key): string => "$key.keys", $listed)],
-            'form.' => [...$requests, 'eaves.*'], 'service.' => $causes[1], 'tape.fault.' => array_values(array_unique($faults[1])),
-            'save.' => ['saved', 'saving', 'telling', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'], 'light.' => ['shop', 'sun', 'night'],
-            'term.' => self::TERMS, 'term-said.' => self::TERMS,
-            'bring.' => ['report', 'drawing', 'table'], 'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'], 'fit.' => ['long', 'short', 'uphill', 'downhill'], 'fit.hook.' => ['T', 'B'], 'notch.school.' => $of(EaveEnd::class), 'cuts.eave-end.' => array_values(array_diff($of(EaveEnd::class), ['tab'])), 'fit.hems.' => ['folded', 'flat'], 'fit.tape.' => ['long', 'short'], 'marks.' => ['left', 'right'],
-            'survey.still-' => ['missing', 'wanting'], 'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'], 'extra.' => ['risk', 'fixed', 'in-all'], 'survey.low.' => ['deck', 'old-panel'], 'layout.starter.' => ['left', 'right'],
-            'piece.' => $of(PieceRole::class), 'piece.how.' => [...$of(PieceRole::class), 'boot-slit'], 'piece.sealed.' => array_diff($of(SealKind::class), ['silicone']), 'piece.order.' => $of(WorkOrder::class), 'piece.order-why.' => $of(WorkOrder::class), 'uphill.' => $of(UphillSchool::class), 'uphill.why.' => $of(UphillSchool::class), 'uphill.reason.' => ['width', 'water', 'snow', 'pitch', 'none'], 'openings.' => ['from-left-rake', 'from-right-rake', 'from-seam', 'square-left', 'square-right'], 'openings.view.' => ['above', 'round', 'section', 'flat', 'place'],
-            'edges.view.' => ['section', 'sticks', 'ends', 'corners', 'roof', 'schedule'], 'trim.' => array_keys(TrimBook::shipped()->all()), 'trim-end.' => $of(EndKind::class), 'trim-how.' => $of(EndKind::class), 'ends.fit-' => ['low', 'high'], 'clip.' => array_keys(ClipBook::shipped()->all()), 'hold.school.' => ClipSchool::keys(), 'hold.school-how.' => ClipSchool::keys(), 'hold.screw.' => array_values(array_unique(array_map(static fn (ClipKind $clip): string => $clip->screw, ClipBook::shipped()->all()))), 'hold.row.' => $of(ScrewRow::class), 'hold.wind.' => ['none', 'estimate', 'given'], 'hold.exposure.' => $of(Exposure::class), 'hold.pressures.' => $of(WindZone::class), 'hold.level.' => ['allowable', 'ultimate'], 'hem.fixed.' => $of(FixedAt::class), 'hold.fix.' => FixedBy::keys(), 'carrier.' => $of(Carrier::class), 'drop.' => $of(WaterWay::class), 'drop.how.' => $of(WaterWay::class), 'drop.end.' => $of(DropEnd::class), 'snow.for.' => $of(GuardFor::class), 'snow.kind.' => $of(GuardKind::class), 'supply.' => ['boards', 'flat-metal', 'pads', 'clamps', 'rail', 'slip-sheet'], 'bent.follows.' => ['pitch', 'pitch-less', 'dihedral', 'half-dihedral'], 'bent.towards.' => ['back', 'colour'], 'bent.hem.' => ['low', 'high', 'closed', 'open'], 'bent.deep.' => ['low', 'high'], 'supply.of.' => $of(SupplyKind::class), 'sticks.seen.' => ['south', 'east', 'north', 'west'], 'sticks.school.' => RunSchool::keys(), 'layer.' => [...$layers, ...$pieces], 'junction.' => [...$of(JunctionKind::class), ...array_map(static fn (string $kind): string => "$kind.why", $of(JunctionKind::class))], 'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)], 'edges.' => [], 'finding.edges.' => $water[1], 'finding.edges.contact-' => ['run-off', 'touch', 'rivet', 'nail', 'screw', 'timber', 'mortar'], 'seal.' => $of(SealKind::class), 'sealant.' => $of(SealKind::class), 'fastener.' => [...$of(FastenerKind::class), 'hex', 'hex-long'], 'layer-role.' => ['membrane', 'trim', 'cleat', 'zee', 'closure', 'vent', 'tape', 'sealant'], 'edges.own.' => ['from', 'to', 'lap'], 'edges.metals.' => ['trims', 'screws', 'rivets', 'fascia', 'walls', 'trims-usual', 'screws-usual', 'rivets-usual', 'fascia-usual', 'walls-usual'], 'layer-note.' => LayerWords::NOTED, 'layer-caution.' => ['swarf', ...array_values(array_unique(LayerWords::CAUTIONS))], 'edges.differs-' => ['added', 'dropped', 'moved', 'spaced'],
+            'form.' => [...$requests, 'eaves.*'],
+            'service.' => $causes[1],
+            'tape.fault.' => array_values(array_unique($faults[1])),
+            'save.' => ['saved', 'saving', 'telling', 'offline', 'refused', 'stale', 'read-only', 'signed-out', 'failed'],
+            'light.' => ['shop', 'sun', 'night'],
+            'term.' => self::TERMS,
+            'term-said.' => self::TERMS,
+            'edges.' => [],
+            'finding.edges.' => $water[1],
             'profiles.' => ['cover', 'height', 'outToOut', 'insideToOutside', 'coil', 'ribSpacing', 'stitchSpacing', 'travel', 'shortest', 'longest', 'fieldScrews', 'endScrews'],
-            'roof.view.' => ['plan', 'space', 'still', 'table'], 'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'], 'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
         ];
     }
 

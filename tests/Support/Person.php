@@ -258,6 +258,29 @@ final class Person
         $this->waitUntil(fn (): bool => str_contains($this->text("//*[@role='status']"), '· saved'), fn (): string => 'Not saved: '.$this->text("//*[@role='status']"));
     }
 
+    /** Until nothing moves any more, and two pictures after the other are the same. */
+    public function waitForRest(): void
+    {
+        $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            let before = '';
+            const look = () => {
+                const moves = document.getAnimations().some((one) => one.playState === 'running' && one.effect?.getComputedTiming().iterations !== Infinity);
+                const now = [...document.querySelectorAll('.rail, .rail a, .topbar, main, .deck, .bench, [role=dialog]')].map((one) => { const box = one.getBoundingClientRect(); return [box.left, box.top, box.width, box.height]; }).join();
+                const rests = !moves && now === before;
+                before = now;
+                rests ? done() : requestAnimationFrame(() => requestAnimationFrame(look));
+            };
+            look();
+            JS);
+    }
+
+    /** Until the page has heard from an address, as far as its path is known. */
+    public function waitForAnswer(string $path): void
+    {
+        $this->waitUntil(fn (): bool => $this->driver->executeScript("return performance.getEntriesByType('resource').some((one) => one.name.includes(arguments[0]) && one.responseEnd > 0)", [$path]) === true, static fn (): string => "no answer from $path");
+    }
+
     public function waitFor(string $xpath, float $seconds = self::PATIENCE_SECONDS): void
     {
         $this->awaited(self::FIRST, $xpath, $seconds) ?? throw new RuntimeException("Nothing at $xpath. Shown is:\n".$this->text());

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Cutting;
 
+use Imbrex\Core\Cutting\CutKind;
 use Imbrex\Core\Cutting\CuttingInput;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\EaveEnd;
 use Imbrex\Core\Cutting\Fit\Taped;
+use Imbrex\Core\Cutting\HowToTake;
+use Imbrex\Core\Cutting\Leg;
 use Imbrex\Core\Facts\Fact;
 use Imbrex\Core\Facts\FactKind;
 use Imbrex\Core\Facts\FactLog;
+use Imbrex\Core\Ground\Metalwork\AcrossFrom;
+use Imbrex\Core\Ground\Metalwork\MarkKind;
+use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\RoofLog\PanelsCut;
@@ -66,6 +73,26 @@ final class CuttingStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return $this->changes->between($before, $after);
+    }
+
+    public function families(): array
+    {
+        $lines = array_column(MarkLine::cases(), 'value');
+
+        return [
+            'mark.from.' => array_column(AcrossFrom::cases(), 'value'),
+            'mark.line.' => [...$lines, ...array_map(static fn (string $line): string => "$line-from-top", array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, 'across'))), 'both-edges', 'both-edges-from-top', 'across-from-left', 'across-from-right'],
+            'cuts.how.' => array_column(HowToTake::cases(), 'value'),
+            'cuts.kind.' => array_column(CutKind::cases(), 'value'),
+            'cuts.leg.' => array_column(Leg::cases(), 'value'),
+            'mark.kind.' => array_column(MarkKind::cases(), 'value'),
+            'fit.' => ['long', 'short', 'uphill', 'downhill'],
+            'fit.hook.' => ['T', 'B'],
+            'notch.school.' => array_column(EaveEnd::cases(), 'value'),
+            'cuts.eave-end.' => array_values(array_diff(array_column(EaveEnd::cases(), 'value'), ['tab'])),
+            'fit.hems.' => ['folded', 'flat'],
+            'fit.tape.' => ['long', 'short'],
+        ];
     }
 
     public function tile(Plan $plan): array

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Edges;
 
+use Imbrex\Core\Builds\Build;
+use Imbrex\Core\Builds\BuildBook;
+use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
+use Imbrex\Core\Edges\Junctions\JunctionBook;
+use Imbrex\Core\Edges\Junctions\JunctionKind;
 use Imbrex\Core\Edges\Junctions\JunctionRun;
 use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\TrimsStage;
@@ -46,6 +52,28 @@ final class EdgesStation extends Station
             ($metals->fascia ?? null) === 'treated',
             ($metals->walls ?? null) === 'mortar',
         );
+    }
+
+    public function families(): array
+    {
+        $builds = array_map(static fn (Build $build): string => $build->key, BuildBook::shipped()->all());
+        $layers = array_unique(array_merge(...array_map(static fn (Build $build): array => array_map(static fn (Layer $layer): string => $layer->key, $build->layers), BuildBook::shipped()->all())));
+        $pieces = array_merge(...array_map(static fn (JunctionKind $kind): array => array_column(JunctionBook::of($kind)->pieces, 'key'), JunctionKind::cases()));
+
+        return [
+            'edges.view.' => ['section', 'sticks', 'ends', 'corners', 'roof', 'schedule'],
+            'layer.' => [...$layers, ...$pieces],
+            'junction.' => [...array_column(JunctionKind::cases(), 'value'), ...array_map(static fn (string $kind): string => "$kind.why", array_column(JunctionKind::cases(), 'value'))],
+            'build.' => [...$builds, ...array_map(static fn (string $build): string => "$build.why", $builds)],
+            'finding.edges.contact-' => ['run-off', 'touch', 'rivet', 'nail', 'screw', 'timber', 'mortar'],
+            'seal.' => array_column(SealKind::cases(), 'value'),
+            'layer-role.' => ['membrane', 'trim', 'cleat', 'zee', 'closure', 'vent', 'tape', 'sealant'],
+            'edges.own.' => ['from', 'to', 'lap'],
+            'edges.metals.' => ['trims', 'screws', 'rivets', 'fascia', 'walls', 'trims-usual', 'screws-usual', 'rivets-usual', 'fascia-usual', 'walls-usual'],
+            'layer-note.' => LayerWords::NOTED,
+            'layer-caution.' => ['swarf', ...array_values(array_unique(LayerWords::CAUTIONS))],
+            'edges.differs-' => ['added', 'dropped', 'moved', 'spaced'],
+        ];
     }
 
     public function tile(Plan $plan): array

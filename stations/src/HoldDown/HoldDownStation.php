@@ -4,8 +4,19 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
+use Imbrex\Core\Ground\Metalwork\FastenerKind;
+use Imbrex\Core\HoldDown\Carrier;
+use Imbrex\Core\HoldDown\ClipBook;
+use Imbrex\Core\HoldDown\ClipKind;
+use Imbrex\Core\HoldDown\ClipSchool;
+use Imbrex\Core\HoldDown\Exposure;
+use Imbrex\Core\HoldDown\FixedBy;
 use Imbrex\Core\HoldDown\HoldDownInput;
 use Imbrex\Core\HoldDown\HoldDownStage;
+use Imbrex\Core\HoldDown\ScrewRow;
+use Imbrex\Core\HoldDown\Snow\GuardFor;
+use Imbrex\Core\HoldDown\Snow\GuardKind;
+use Imbrex\Core\HoldDown\WindZone;
 use Imbrex\Core\Plan;
 use Imbrex\Stations\Change;
 use Imbrex\Stations\Documents\Reading;
@@ -48,6 +59,27 @@ final class HoldDownStation extends Station
         }
 
         return $changes;
+    }
+
+    public function families(): array
+    {
+        return [
+            'clip.' => array_keys(ClipBook::shipped()->all()),
+            'hold.school.' => ClipSchool::keys(),
+            'hold.school-how.' => ClipSchool::keys(),
+            'hold.screw.' => array_values(array_unique(array_map(static fn (ClipKind $clip): string => $clip->screw, ClipBook::shipped()->all()))),
+            'hold.row.' => array_column(ScrewRow::cases(), 'value'),
+            'hold.wind.' => ['none', 'estimate', 'given'],
+            'hold.exposure.' => array_column(Exposure::cases(), 'value'),
+            'hold.pressures.' => array_column(WindZone::cases(), 'value'),
+            'hold.level.' => ['allowable', 'ultimate'],
+            'hold.fix.' => FixedBy::keys(),
+            'carrier.' => array_column(Carrier::cases(), 'value'),
+            'snow.for.' => array_column(GuardFor::cases(), 'value'),
+            'snow.kind.' => array_column(GuardKind::cases(), 'value'),
+            'supply.' => ['boards', 'flat-metal', 'pads', 'clamps', 'rail', 'slip-sheet'],
+            'fastener.' => [...array_column(FastenerKind::cases(), 'value'), 'hex', 'hex-long'],
+        ];
     }
 
     public function tile(Plan $plan): array

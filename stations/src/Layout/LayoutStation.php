@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Layout;
 
+use Imbrex\Core\Ground\Catalogue\Colour;
+use Imbrex\Core\Ground\Catalogue\Family;
+use Imbrex\Core\Ground\Catalogue\Hand;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutStage;
+use Imbrex\Core\Layout\StartKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Documents\Reading;
@@ -46,6 +51,23 @@ final class LayoutStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return $this->changes->between($before, $after);
+    }
+
+    public function families(): array
+    {
+        $starts = array_column(StartKind::cases(), 'value');
+
+        return [
+            'start.' => [...$starts, ...array_map(static fn (string $start): string => "$start.why", $starts), 'one-end.left', 'one-end.right', 'valley-point.pan', 'valley-point.seam'],
+            'start.valley-point.' => ['pan', 'seam'],
+            'score.' => array_map(static fn (string $part): string => $part === 'squareFeet' ? 'metal' : $part, array_keys(get_class_vars(Score::class))),
+            'system.family.' => ['concealed', 'exposed'],
+            'colour.' => ['none', ...array_column(Colour::cases(), 'value')],
+            'hand.' => array_column(Hand::cases(), 'value'),
+            'family.' => array_column(Family::cases(), 'value'),
+            'layout.starter.' => ['left', 'right'],
+            'marks.' => ['left', 'right'],
+        ];
     }
 
     public function tile(Plan $plan): array

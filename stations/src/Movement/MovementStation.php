@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Movement;
 
+use Imbrex\Core\HoldDown\FixedAt;
 use Imbrex\Core\Movement\HemClosing;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MetalRange;
@@ -52,6 +53,13 @@ final class MovementStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return ($before->temperatures ?? null) == ($after->temperatures ?? null) ? [] : [new Change('temperatures', [])];
+    }
+
+    public function families(): array
+    {
+        return [
+            'hem.fixed.' => array_column(FixedAt::cases(), 'value'),
+        ];
     }
 
     public function whole(Plan $plan): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
+use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\OpeningsInput;
@@ -13,6 +14,7 @@ use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Openings\WorkOrder;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Edition;
 use Imbrex\Stations\Station;
@@ -61,6 +63,22 @@ final class OpeningsStation extends Station
         }
 
         return new OpeningsInput($orders, $pieces, $spacings);
+    }
+
+    public function families(): array
+    {
+        return [
+            'piece.' => array_column(PieceRole::cases(), 'value'),
+            'piece.how.' => [...array_column(PieceRole::cases(), 'value'), 'boot-slit'],
+            'piece.sealed.' => array_values(array_diff(array_column(SealKind::cases(), 'value'), ['silicone'])),
+            'piece.order.' => array_column(WorkOrder::cases(), 'value'),
+            'piece.order-why.' => array_column(WorkOrder::cases(), 'value'),
+            'uphill.' => array_column(UphillSchool::cases(), 'value'),
+            'uphill.why.' => array_column(UphillSchool::cases(), 'value'),
+            'uphill.reason.' => ['width', 'water', 'snow', 'pitch', 'none'],
+            'openings.' => ['from-left-rake', 'from-right-rake', 'from-seam', 'square-left', 'square-right'],
+            'openings.view.' => ['above', 'round', 'section', 'flat', 'place'],
+        ];
     }
 
     public function tile(Plan $plan): array

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Imbrex\Stations\Roof;
 
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\CheckedQuantity;
+use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Edge;
+use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofInput;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\Side;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Edition;
 use Imbrex\Stations\Station;
@@ -44,6 +49,20 @@ final class RoofStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return $this->changes->between($before, $after);
+    }
+
+    public function families(): array
+    {
+        return [
+            'deck.' => array_column(DeckKind::cases(), 'value'),
+            'edge.' => array_column(EdgeKind::cases(), 'value'),
+            'opening.' => array_column(OpeningKind::cases(), 'value'),
+            'check.' => array_column(CheckedQuantity::cases(), 'value'),
+            'side.' => array_column(Side::cases(), 'value'),
+            'roof.view.' => ['plan', 'space', 'still', 'table'],
+            'roof.from.' => ['south-west', 'south-east', 'north-east', 'north-west'],
+            'roof.form.' => ['gable', 'gable-across', 'hip', 'hip-one-end', 'shed'],
+        ];
     }
 
     public function tile(Plan $plan): array

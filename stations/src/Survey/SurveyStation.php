@@ -7,6 +7,8 @@ namespace Imbrex\Stations\Survey;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Survey\PlaneSurvey;
+use Imbrex\Core\Survey\ShapeKind;
+use Imbrex\Core\Survey\Source;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Stations\Documents\Reading;
@@ -40,6 +42,20 @@ final class SurveyStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return $this->changes->between($before->roof->planes ?? [], $after->roof->planes ?? []);
+    }
+
+    public function families(): array
+    {
+        return [
+            'bring.' => ['report', 'drawing', 'table'],
+            'bring.unit.' => ['in', 'ft', 'mm', 'cm', 'm'],
+            'survey.still-' => ['missing', 'wanting'],
+            'survey.place.' => ['far-left', 'left', 'middle', 'right', 'far-right'],
+            'extra.' => ['risk', 'fixed', 'in-all'],
+            'survey.low.' => ['deck', 'old-panel'],
+            'shape.' => array_column(ShapeKind::cases(), 'value'),
+            'source.' => array_column(Source::cases(), 'value'),
+        ];
     }
 
     public function tile(Plan $plan): array

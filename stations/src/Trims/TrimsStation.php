@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
+use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Ground\Supplies\Supply;
+use Imbrex\Core\Ground\Supplies\SupplyKind;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndCut;
 use Imbrex\Core\Trims\Ends\EndLine;
+use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
+use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsInput;
@@ -47,6 +52,24 @@ final class TrimsStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return ($before->trims ?? null) == ($after->trims ?? null) ? [] : [new Change('trims-made', [])];
+    }
+
+    public function families(): array
+    {
+        return [
+            'trim.' => array_keys(TrimBook::shipped()->all()),
+            'trim-end.' => array_column(EndKind::cases(), 'value'),
+            'trim-how.' => array_column(EndKind::cases(), 'value'),
+            'ends.fit-' => ['low', 'high'],
+            'bent.follows.' => ['pitch', 'pitch-less', 'dihedral', 'half-dihedral'],
+            'bent.towards.' => ['back', 'colour'],
+            'bent.hem.' => ['low', 'high', 'closed', 'open'],
+            'bent.deep.' => ['low', 'high'],
+            'sticks.seen.' => ['south', 'east', 'north', 'west'],
+            'sticks.school.' => RunSchool::keys(),
+            'sealant.' => array_column(SealKind::cases(), 'value'),
+            'supply.of.' => array_column(SupplyKind::cases(), 'value'),
+        ];
     }
 
     public function whole(Plan $plan): array

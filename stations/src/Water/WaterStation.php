@@ -7,10 +7,12 @@ namespace Imbrex\Stations\Water;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Water\DropEnd;
 use Imbrex\Core\Water\Flow;
 use Imbrex\Core\Water\Rain;
 use Imbrex\Core\Water\WaterInput;
 use Imbrex\Core\Water\WaterStage;
+use Imbrex\Core\Water\WaterWay;
 use Imbrex\Stations\Change;
 use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Station;
@@ -52,6 +54,15 @@ final class WaterStation extends Station
     public function changes(stdClass $before, stdClass $after): array
     {
         return ($before->water ?? null) == ($after->water ?? null) ? [] : [new Change('water', [])];
+    }
+
+    public function families(): array
+    {
+        return [
+            'drop.' => array_column(WaterWay::cases(), 'value'),
+            'drop.how.' => array_column(WaterWay::cases(), 'value'),
+            'drop.end.' => array_column(DropEnd::cases(), 'value'),
+        ];
     }
 
     public function tile(Plan $plan): array

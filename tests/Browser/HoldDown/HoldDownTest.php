@@ -67,7 +67,7 @@ final class HoldDownTest extends BrowserTestCase
         // The thermometer says 41 °C.
         $person->press('Listen to laser and gauge');
         $person->sees('The next temperature drops into the field that waits');
-        usleep(2_000_000);
+        $person->waitForAnswer('/gauge');
         $answer = file_get_contents(getenv('SIM_URL').'/gauge/fire', false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => json_encode(['kind' => 'temperature', 'value' => 41.0, 'steady' => true])]]));
         self::assertNotFalse($answer);
         $person->waitUntil(static fn (): bool => str_contains($today(), 'Metal at 106 °F'), $today);

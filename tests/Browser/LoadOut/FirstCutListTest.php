@@ -99,7 +99,7 @@ final class FirstCutListTest extends BrowserTestCase
         $person->sees('Pinned. Nothing moves it until you let it go.');
         $person->keys(']');
         $person->find("//button[@data-start='one-end-left']")->click();
-        usleep(800_000);
+        $person->waitForSave();
         $this->seesRips($person, 'rip 10″', 'rip 10″');
         $person->press('Let it go');
         $person->find("//button[@data-start='one-end-left']")->click();

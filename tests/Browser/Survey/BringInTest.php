@@ -51,7 +51,7 @@ final class BringInTest extends BrowserTestCase
         $person = $this->begin('By laser');
         $person->press('Listen to laser and gauge');
         $person->sees('The next length drops into the field that waits');
-        usleep(2_000_000);
+        $person->waitForAnswer('/gauge');
         $this->tell('/gauge/fire', ['kind' => 'length', 'value' => 214.375 * 25.4, 'steady' => true]);
         $person->waitUntil(fn (): bool => $person->field('Eave to ridge, next reading')->getAttribute('value') === '17′ 10 3/8″', fn (): string => (string) $person->field('Eave to ridge, next reading')->getAttribute('value'));
         $person->press('Keep');

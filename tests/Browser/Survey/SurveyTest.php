@@ -28,7 +28,7 @@ final class SurveyTest extends BrowserTestCase
         }
         $before = count($person->all('//tr[@data-reading]'));
         $person->press('Keep');
-        usleep(500_000);
+        $person->waitForSave();
         self::assertCount($before, $person->all('//tr[@data-reading]'));
         self::assertSame('long', $person->field($label)->getAttribute('value'), 'what was typed is not lost');
     }

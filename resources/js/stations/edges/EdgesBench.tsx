@@ -36,8 +36,8 @@ export function EdgesBench({ section, on, picked, onPick }: EdgesBenchProps) {
             <p style={{ marginTop: 4 }}>
                 <Said text={section.why} />
             </p>
-            <Reveal section={section} />
             <LayerList section={section} on={on} picked={picked} onPick={onPick} />
+            <Reveal section={section} />
             {section.differs.length > 0 && (
                 <section aria-label={t('edges.differs-title')} className="chalk-text">
                     <h2>{t('edges.differs-title')}</h2>
