@@ -47,11 +47,21 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /**
-     * Begins a job from a file of somebody else's.
+     * Begins a job where a document has it: what most tests begin with, and none but one is about.
      *
      * @param  array<string, mixed>  $document
      */
     protected function beginFromFile(Person $person, string $name, array $document): void
+    {
+        $person->begins([...$document, 'name' => $name]);
+    }
+
+    /**
+     * Begins a job from a file of somebody else's.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    protected function bringInFile(Person $person, string $name, array $document): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'job');
         file_put_contents($file, (string) json_encode([...$document, 'name' => $name]));

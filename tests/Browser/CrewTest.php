@@ -146,7 +146,7 @@ final class CrewTest extends BrowserTestCase
     {
         $person = $this->person();
         $person->signInAs('Wren Alder');
-        $this->beginFromFile($person, 'Notes', self::demo('boathouse'));
+        $this->bringInFile($person, 'Notes', self::demo('boathouse'));
         $this->goToStation($person, 'Cuts');
         $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-29']")->click();
         $person->sees('Mark out Hall S-29');

@@ -109,7 +109,7 @@ final class PhoneTest extends BrowserTestCase
     private function onAPhone(string $name, string $demo): Person
     {
         $person = $this->person(390, 844);
-        $person->signInAs('Ivo Marsh');
+        $person->comesAs('Ivo Marsh');
         $this->cdp($person, 'Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
         $this->beginFromFile($person, $name, self::demo($demo));
 

@@ -15,6 +15,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
 use RuntimeException;
 
 /** Does in the browser what a person does: looks for words, presses what bears them, types into what is named. */
@@ -50,6 +51,23 @@ final class Person
     {
     }
 
+    /** What a page does to ask the server. */
+    private const CALLS = <<<'JS'
+        const call = async (method, path, body, headers = {}) => {
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+            const answer = await fetch(`/api/${path}`, {
+                method,
+                credentials: 'same-origin',
+                headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, ...headers },
+                ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            });
+            const text = await answer.text();
+            if (!answer.ok) throw new Error(text);
+            return text === '' ? null : JSON.parse(text);
+        };
+
+        JS;
+
     public function goTo(string $path): void
     {
         $this->driver->get($this->url.$path);
@@ -60,6 +78,39 @@ final class Person
         $this->goTo('/sign-in');
         $this->pressBeginning($role);
         $this->waitForPath('/jobs');
+    }
+
+    /** Signed in, and nowhere yet: for tests that are not about the way in. */
+    public function comesAs(string $role): void
+    {
+        // A page that asks for nothing itself.
+        $this->goTo('/icon.svg');
+        $said = $this->driver->executeAsyncScript(self::CALLS.<<<'JS'
+            const [role, done] = arguments;
+            call('GET', 'session')
+                .then(({ demo }) => demo.find((one) => one.name === role))
+                .then(({ email, password }) => call('POST', 'session', { email, password }))
+                .then(() => done(''), (error) => done(String(error)));
+            JS, [$role]);
+        Assert::assertSame('', $said, "$role does not come in");
+    }
+
+    /**
+     * A job from a document, and its survey on the screen.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    public function begins(array $document): void
+    {
+        $id = (string) $this->driver->executeAsyncScript(self::CALLS.<<<'JS'
+            const [job, done] = arguments;
+            call('GET', 'session')
+                .then(({ user }) => call('POST', 'jobs', JSON.parse(job), { 'X-Person': String(user.id) }))
+                .then(({ id }) => done(id), (error) => done(String(error)));
+            JS, [(string) json_encode($document)]);
+        Assert::assertMatchesRegularExpression('/^[0-9a-z]{26}$/', $id);
+        $this->goTo("/jobs/$id/survey");
+        $this->waitFor("//*[contains(@class,'workspace')]");
     }
 
     public function openJob(string $name): void

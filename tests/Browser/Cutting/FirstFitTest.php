@@ -123,7 +123,7 @@ final class FirstFitTest extends BrowserTestCase
         $gone = '6f1c7d0a-5d3e-4f6b-9a39-0c4c6d1f2e10';
         $document['facts'] = [['id' => $gone, 'kind' => 'taped', 'subject' => 'hip-gone', 'said' => ['face' => 'hall.S', 'panel' => 'hall.S-20', 'side' => 'long', 'from' => 'B', 'measured' => 100, 'source' => 'tape'], 'at' => '2026-04-02T09:00:00Z']];
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Seam', $document);
         $this->goToStation($person, 'Cuts');
         $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-28']")->click();
@@ -200,7 +200,7 @@ final class FirstFitTest extends BrowserTestCase
     private function atTheBench(string $name, string $piece, int $width = 1280, int $height = 800): Person
     {
         $person = $this->person($width, $height);
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, $name, self::demo('boathouse'));
         $this->goToStation($person, 'Cuts');
         $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='$piece']")->click();

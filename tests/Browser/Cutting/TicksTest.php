@@ -12,7 +12,7 @@ final class TicksTest extends BrowserTestCase
     public function test_an_installer_ticks_without_a_signal_and_the_office_sees_it_when_there_is_one(): void
     {
         $office = $this->person();
-        $office->signInAs('Pia Holm');
+        $office->comesAs('Pia Holm');
         $this->beginFromFile($office, 'Ticked off the roof', self::demo('oar-store'));
         $path = (string) parse_url($office->driver->getCurrentURL(), PHP_URL_PATH);
         $this->goToStation($office, 'Cuts');

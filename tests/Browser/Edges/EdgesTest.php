@@ -312,7 +312,7 @@ final class EdgesTest extends BrowserTestCase
     private function atTheEdges(string $name, int $width = 1280, int $height = 800): Person
     {
         $person = $this->person($width, $height);
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, $name, self::demo('boathouse'));
         $this->goToStation($person, 'Edges');
         $person->waitFor('//*[@data-section]');

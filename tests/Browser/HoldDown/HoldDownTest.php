@@ -159,7 +159,7 @@ final class HoldDownTest extends BrowserTestCase
     private function atHoldDown(string $name, string $demo = 'boathouse'): Person
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, $name, self::demo($demo));
         $this->goToStation($person, 'Hold-down');
         $person->waitFor('//*[@data-held]');

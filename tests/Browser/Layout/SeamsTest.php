@@ -43,7 +43,7 @@ final class SeamsTest extends BrowserTestCase
     public function test_a_plan_is_asked_for_by_one_after_the_other_the_screen_first(): void
     {
         $person = $this->person();
-        $person->signInAs('Ivo Marsh');
+        $person->comesAs('Ivo Marsh');
         $this->beginFromFile($person, 'One plan', self::demo('boathouse'));
         $this->goToStation($person, 'Layout');
         $person->sees('Pin this layout');
@@ -192,7 +192,7 @@ final class SeamsTest extends BrowserTestCase
     public function test_a_snapped_line_is_checked_by_the_roofs_own_triangle(): void
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Chalk', self::demo('boathouse'));
         $this->goToStation($person, 'Layout');
         $person->press('Hall N');

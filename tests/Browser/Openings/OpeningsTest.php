@@ -12,7 +12,7 @@ final class OpeningsTest extends BrowserTestCase
     public function test_a_chimney_is_placed_and_gets_its_cricket(): void
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Chimney', self::demo('boathouse'));
         $this->goToStation($person, 'Openings');
         $person->sees('Nothing comes through this roof yet.');
@@ -88,7 +88,7 @@ final class OpeningsTest extends BrowserTestCase
     public function test_rain_is_taken_from_the_weather_service(): void
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Storm', self::demo('annex'));
         $this->goToStation($person, 'Water');
         $person->press('Ask the weather service');

@@ -13,7 +13,7 @@ final class PlaceTest extends BrowserTestCase
     public function test_an_opening_is_taped_from_rakes_seams_and_others(): void
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Places', self::demo('clubroom'));
         $this->goToStation($person, 'Openings');
         $person->sees('Skylight west');
@@ -55,7 +55,7 @@ final class PlaceTest extends BrowserTestCase
     public function test_an_opening_is_copied_and_taken_out(): void
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Copies', self::demo('annex'));
         $this->goToStation($person, 'Openings');
         $person->sees('Fan curb');

@@ -250,7 +250,7 @@ final class RoofTest extends BrowserTestCase
     public function test_a_measured_plane_nobody_tied_is_moved_on_the_plan(): void
     {
         $person = $this->person();
-        $person->signInAs('Ivo Marsh');
+        $person->comesAs('Ivo Marsh');
         $this->beginFromFile($person, 'Two sheds', ['format' => 'imbrex-job/3', 'roof' => ['planes' => array_map(static fn (string $id): array => [
             'id' => $id, 'name' => "Shed $id", 'riseIn12' => 4, 'outline' => [[0, 0], [240, 0], [240, 120], [0, 120]], 'edges' => ['eave', 'rake', 'peak', 'rake'],
         ], ['A', 'B'])]]);
@@ -279,7 +279,7 @@ final class RoofTest extends BrowserTestCase
     public function test_a_block_is_dragged_by_its_middle_through_which_its_ridge_runs(): void
     {
         $person = $this->person();
-        $person->signInAs('Ivo Marsh');
+        $person->comesAs('Ivo Marsh');
         $this->beginFromFile($person, 'By the middle', ['format' => 'imbrex-job/3', 'roof' => ['blocks' => [[
             'id' => 'B1', 'name' => 'Hall', 'x' => 0, 'y' => 0, 'length' => 480, 'width' => 240, 'eaveHeight' => 120,
             'sides' => ['south' => ['kind' => 'sloped', 'riseIn12' => 6], 'north' => ['kind' => 'sloped', 'riseIn12' => 6], 'east' => ['kind' => 'gable'], 'west' => ['kind' => 'gable']],

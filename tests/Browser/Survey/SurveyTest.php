@@ -77,7 +77,7 @@ final class SurveyTest extends BrowserTestCase
     public function test_a_roof_of_blocks_shows_what_was_taped_and_is_taped_from_there(): void
     {
         $person = $this->person();
-        $person->signInAs('Ivo Marsh');
+        $person->comesAs('Ivo Marsh');
         $this->beginFromFile($person, 'Blocks', self::demo('boathouse'));
         $this->goToStation($person, 'Survey');
         $person->sees('Press an edge or a face to tape it.');

@@ -11,7 +11,7 @@ final class WaterTest extends BrowserTestCase
     public function test_a_drop_is_let_fall_and_read_where_it_leaves(): void
     {
         $person = $this->person();
-        $person->signInAs('Pia Holm');
+        $person->comesAs('Pia Holm');
         $this->beginFromFile($person, 'Rain', self::demo('boathouse'));
         $this->goToStation($person, 'Water');
         $person->waitFor('//*[@data-water]');
