@@ -99,7 +99,7 @@ final class MovementTest extends TestCase
                 self::assertGreaterThanOrEqual(0.0, $set - 6.67e-6 * $one->moving * ($metalF + 5.0) + 1e-9);
             }
         }
-        self::assertSame($plan, $plan->on(Circumstances::none()));
+        self::assertSame($plan, $plan->on($plan->circumstances));
     }
 
     public function test_both_ends_move_what_the_whole_panel_does(): void

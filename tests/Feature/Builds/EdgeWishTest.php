@@ -42,7 +42,7 @@ final class EdgeWishTest extends FeatureTestCase
         $slice = fn (string $station, string $pick): array => (array) $this->actingAs($user)->getJson("/api/jobs/$job->id/plan/$station?pick=$pick")->assertOk()->json();
         $held = [...self::boathouse(), 'layout' => ['hall.S' => ['start' => 'found', 'at' => 6, 'pinned' => true]]];
         $this->save($user, $job, $held, 1)->assertOk();
-        $before = $slice('cuts', 'hall.S-36')['card'];
+        $before = $slice('piece', 'hall.S-36')['card'];
         self::assertContains(self::EAST, array_column($before['edges'], 'id'));
         $told = $this->save($user, $job->refresh(), [...$held, 'edges' => [self::EAST => ['reveal' => 6], 'ridge-gone' => ['vented' => true]]], 2)->assertOk();
         self::assertStringContainsString('edge-wished', (string) json_encode($told->json()));
@@ -50,8 +50,8 @@ final class EdgeWishTest extends FeatureTestCase
 
         $valley = static fn (array $card): float => array_values(array_filter($card['back']['marks'], static fn (array $m): bool => $m['name'] === 'valley'))[0]['distance'];
         // Measured from B the valley's own foot stays at 0 on its long side; the piece is three inches shorter up to the hip.
-        self::assertEqualsWithDelta($before['back']['length'] - 3.0, $slice('cuts', 'hall.S-36')['card']['back']['length'], 1e-3);
-        self::assertGreaterThanOrEqual(0.0, $valley($slice('cuts', 'hall.S-36')['card']));
+        self::assertEqualsWithDelta($before['back']['length'] - 3.0, $slice('piece', 'hall.S-36')['card']['back']['length'], 1e-3);
+        self::assertGreaterThanOrEqual(0.0, $valley($slice('piece', 'hall.S-36')['card']));
         $chalk = array_column($slice('layout', 'hall.S')['face']['chalk'], 'reveal', 'edge');
         self::assertEqualsWithDelta(6.0, $chalk[self::EAST], 1e-9);
         self::assertEqualsWithDelta(4.0, $chalk['valley-hall.S-wing.W'], 1e-9);

@@ -112,7 +112,7 @@ final class RoofSliceTest extends FeatureTestCase
 
     public function test_a_card_of_a_valley_piece_is_measured_from_its_head(): void
     {
-        $card = $this->slice($this->demo('boathouse'), 'cuts', 'wing.W-3')['card']['back'];
+        $card = $this->slice($this->demo('boathouse'), 'piece', 'wing.W-3')['card']['back'];
 
         self::assertTrue($card['fromHead']);
         // Inside to outside 16-1/4, on 6 in 12.
