@@ -9,6 +9,7 @@ use App\Models\JobRevision;
 use App\Models\KeptFact;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Imbrex\Core\Effort;
 use Imbrex\Core\Facts\Fact;
 use Imbrex\Core\Facts\FactKind;
@@ -44,8 +45,15 @@ final readonly class FactStore
         if ($facts === []) {
             return;
         }
-        $revision = $job->newest();
-        $this->check($revision, FactLog::of([...$this->told($revision, PHP_INT_MAX), ...$facts]), in_array(FactKind::Taped, array_column($facts, 'kind'), true));
+        $all = KeptFact::query()->where('job_id', $job->id)->count() + count($facts);
+        if ($all > self::MOST) {
+            throw DocumentFault::of([new Fault('facts', 'items', (string) $all, ['least' => 0, 'most' => self::MOST])]);
+        }
+        // A mark that is taped may ask more of a plan; a tick does not.
+        if (in_array(FactKind::Taped, array_column($facts, 'kind'), true)) {
+            $revision = $job->newest();
+            $this->check($revision, FactLog::of([...$this->told($revision, PHP_INT_MAX), ...$facts]));
+        }
         $this->keep($job, $by, $facts);
     }
 
@@ -55,6 +63,19 @@ final readonly class FactStore
      * @param  list<Fact>  $facts
      */
     public function keep(Job $job, User $by, array $facts): void
+    {
+        if ($facts === []) {
+            return;
+        }
+        // One after the other: whoever has read up to a number has read all before it, and what is kept under that number stays true.
+        DB::transaction(function () use ($job, $by, $facts): void {
+            Job::query()->lockForUpdate()->findOrFail($job->id);
+            $this->add($job, $by, $facts);
+        });
+    }
+
+    /** @param  non-empty-list<Fact>  $facts */
+    private function add(Job $job, User $by, array $facts): void
     {
         $now = Carbon::now();
         [$latest, $second] = [$now->utc()->format('Y-m-d\TH:i:s.v\Z'), $now->format('Y-m-d H:i:s')];
@@ -112,15 +133,8 @@ final readonly class FactStore
         return str_contains($revision->document, '"format":"'.Formats::NEWEST.'"') ? [] : $this->jobs->facts($revision->document);
     }
 
-    /** @param  bool  $asksMore  of a plan than before */
-    private function check(JobRevision $revision, FactLog $log, bool $asksMore): void
+    private function check(JobRevision $revision, FactLog $log): void
     {
-        if (count($log->all()) > self::MOST) {
-            throw DocumentFault::of([new Fault('facts', 'items', (string) count($log->all()), ['least' => 0, 'most' => self::MOST])]);
-        }
-        if (! $asksMore) {
-            return;
-        }
         $circumstances = $this->facts->circumstances($log);
         $job = $this->jobs->read($revision->document);
         $effort = Effort::tooMuch($job, $circumstances);

@@ -65,6 +65,21 @@ test('without a signal all of it waits in its order and is told when there is on
     assert.equal(store.size, 0);
 });
 
+test('two pages of one job take nothing from each other', async () => {
+    const one = new FactSession('job', 0, true);
+    answers.push({ status: 200, body: { newest: 1 } }, 'offline');
+    one.tell(cut('S-1'));
+    // Opened before the first has its answer.
+    const other = new FactSession('job', 0, true);
+    other.tell(cut('S-2'));
+    await settle();
+    assert.deepEqual(
+        untoldOf('job').map((fact) => fact.subject),
+        ['S-2'],
+        'what the first has told is gone from here, what the second told waits',
+    );
+});
+
 test('what makes no sense is taken back and said, the rest is told', async () => {
     const session = new FactSession('job', 0, true);
     const message = 'facts[1].said.long: understood -1; accepted: a number from 0';

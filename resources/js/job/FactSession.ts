@@ -57,7 +57,7 @@ export class FactSession {
         if (!this.mayTell || what.length === 0) return;
         const facts = what.map((one) => happened(one));
         this.untold = [...this.untold, ...facts];
-        keepUntold(this.job, this.untold);
+        keepUntold(this.job, facts);
         this.show({ told: [...this.view.told, ...facts], state: 'telling', refused: [] });
         void this.send();
     }
@@ -109,8 +109,7 @@ export class FactSession {
     private arrived(facts: Fact[]): void {
         const gone = new Set(facts.map((fact) => fact.id));
         this.untold = this.untold.filter((fact) => !gone.has(fact.id));
-        if (this.untold.length === 0) forgetUntold(this.job);
-        else keepUntold(this.job, this.untold);
+        forgetUntold(this.job, gone);
         this.show({ state: this.untold.length > 0 ? 'telling' : 'told' });
     }
 

@@ -37,12 +37,21 @@ export const forgetUnsaved = (job: string): void => forget('unsaved', job);
 
 export const unsavedOf = (job: string): Unsaved | null => kept<Unsaved>('unsaved', job);
 
-/** What happened and has not arrived. */
-export const keepUntold = (job: string, facts: Fact[]): void => keep('untold', job, facts);
-
-export const forgetUntold = (job: string): void => forget('untold', job);
-
+/** What happened and has not arrived, whichever page of this browser told it. */
 export const untoldOf = (job: string): Fact[] => kept<Fact[]>('untold', job) ?? [];
+
+/** Beside what waits already: another page of the same job may wait, too. */
+export function keepUntold(job: string, facts: Fact[]): void {
+    const own = new Set(facts.map((fact) => fact.id));
+    keep('untold', job, [...untoldOf(job).filter((fact) => !own.has(fact.id)), ...facts]);
+}
+
+/** These have arrived, or make no sense; the rest waits on. */
+export function forgetUntold(job: string, ids: Set<string>): void {
+    const left = untoldOf(job).filter((fact) => !ids.has(fact.id));
+    if (left.length === 0) forget('untold', job);
+    else keep('untold', job, left);
+}
 
 /** Whether anything of the person who is signed in waits here to be saved. */
 export const hasUnsaved = (): boolean =>
