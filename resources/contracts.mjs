@@ -1,17 +1,25 @@
-// Compiles the schemas of contracts/ (`imbrex:contract` puts their parts together) to the types of the front end:
-// resources/js/contracts/<part>.ts for contracts/*/<part>.json.
+// Compiles what goes over the wire (`imbrex:contract` says it) to the types of the front end, a file a part:
+// resources/js/contracts/<part>.ts from contracts/job/<part>.json, and from the shapes beside the station's writers.
 import { compile } from 'json-schema-to-typescript';
 import { execFileSync } from 'node:child_process';
 import { mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 
 const TYPES = 'resources/js/contracts';
 
-/** The parts of one schema, its own file first. */
-async function read(name) {
-    const files = (await readdir(`contracts/${name}`)).map((file) => file.replace('.json', ''));
-    const parts = [name, ...files.filter((file) => file !== name).sort()];
-    return Promise.all(parts.map(async (part) => ({ part, schema: JSON.parse(await readFile(`contracts/${name}/${part}.json`, 'utf8')) })));
+/** Which part each definition of the job stands in, by the name of its type. */
+async function homesOfJob() {
+    const parts = (await readdir('contracts/job')).map((file) => file.replace('.json', ''));
+    const names = await Promise.all(parts.map(async (part) => Object.keys(JSON.parse(await readFile(`contracts/job/${part}.json`, 'utf8')).$defs ?? {}).map((name) => [typeOf(name), part])));
+    return Object.fromEntries(names.flat());
 }
+
+/** What is defined beside a station's writer is of that station; what all of them share is of the plan. */
+function homesOfPlan(schema) {
+    const part = (file) => (/^stations\/src\/(\w+)\//.exec(file)?.[1] ?? 'Plan').replace(/(?<!^)[A-Z]/g, '-$&').toLowerCase();
+    return Object.fromEntries(Object.entries(schema.$defs).map(([name, { $comment }]) => [typeOf(name), part($comment)]));
+}
+
+const typeOf = (name) => name[0].toUpperCase() + name.slice(1);
 
 /** A list with room for so many is a list; a pair stays a pair. */
 function shortened(node) {
@@ -19,12 +27,6 @@ function shortened(node) {
     if (Array.isArray(node)) return node.map(shortened);
     const left = Object.entries(node).filter(([key]) => key !== 'maxItems' || node.minItems === node.maxItems);
     return Object.fromEntries(left.map(([key, value]) => [key, shortened(value)]));
-}
-
-/** Which part each definition stands in, by the name of its type. */
-function homes(parts) {
-    const names = parts.flatMap(({ part, schema }) => Object.keys(schema.$defs ?? {}).map((name) => [name[0].toUpperCase() + name.slice(1), part]));
-    return Object.fromEntries(names);
 }
 
 /** The declarations of a compiled file, each with the remark above it. */
@@ -36,9 +38,8 @@ function declarations(text) {
 
 const files = {};
 for (const name of ['job', 'plan']) {
-    const parts = await read(name);
     const schema = JSON.parse(execFileSync('php', ['artisan', 'imbrex:contract', name], { encoding: 'utf8', maxBuffer: 64e6, env: { ...process.env, LOG_CHANNEL: 'null' } }));
-    const home = homes(parts);
+    const home = name === 'job' ? await homesOfJob() : homesOfPlan(schema);
     const compiled = await compile(shortened(schema), name, { additionalProperties: false, bannerComment: '', unreachableDefinitions: true, style: { singleQuote: true, tabWidth: 4, printWidth: 120 } });
     for (const { code, name: type } of declarations(compiled)) {
         (files[home[type] ?? name] ??= []).push({ code, type });
@@ -57,7 +58,7 @@ for (const [part, all] of Object.entries(files)) {
         }
     }
     const imports = Object.entries(from).map(([file, words]) => `import type { ${[...words].sort().join(', ')} } from './${file}';\n`);
-    await writeFile(`${TYPES}/${part}.ts`, `/* From contracts/, made by npm run types. */\n${imports.join('')}\n${code}\n`);
+    await writeFile(`${TYPES}/${part}.ts`, `/* Made by npm run types. */\n${imports.join('')}\n${code}\n`);
 }
 // What each slice and each tile of the plan holds, by its name in addresses.
 const named = (ending) => Object.keys(home).filter((type) => type.endsWith(ending)).map((type) => ({ type, key: type.slice(0, -ending.length).replace(/(?<!^)[A-Z]/g, '-$&').toLowerCase() }));
@@ -65,4 +66,4 @@ const slices = named('Slice');
 const tiles = named('Tile');
 const imports = [...slices, ...tiles].map(({ type }) => `import type { ${type} } from './${home[type]}';\n`);
 const map = (name, all) => `export interface ${name} {\n${all.map(({ key, type }) => `    '${key}': ${type};\n`).join('')}}\n`;
-await writeFile(`${TYPES}/slices.ts`, `/* From contracts/plan/, made by npm run types. */\n${imports.join('')}\n${map('Slices', slices)}\n${map('Tiles', tiles)}`);
+await writeFile(`${TYPES}/slices.ts`, `/* Made by npm run types. */\n${imports.join('')}\n${map('Slices', slices)}\n${map('Tiles', tiles)}`);

@@ -12,7 +12,13 @@ use Imbrex\Stations\Station;
 use Imbrex\Stations\Stations;
 use Imbrex\Stations\Wire;
 
-/** Puts a whole plan, station by station, into the wire shape of contracts/plan. Lengths are inches, unrounded. */
+/**
+ * Puts a whole plan together, station by station. Lengths are inches, unrounded.
+ *
+ * @phpstan-import-type PlanFindingShape from Wire
+ *
+ * @phpstan-type WholeJobShape array{format: 'imbrex-plan/1', name: string, findings: list<PlanFindingShape>}
+ */
 final readonly class WholePlan
 {
     /** The order the fields are written in: files of plans are compared as text. What is not named here follows before the findings. */

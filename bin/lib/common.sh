@@ -68,7 +68,9 @@ need_node_packages() {
 
 need_front_end() {
     [ -f public/build/manifest.json ] || rm -f var/stamps/build
-    once_for build "package.json package-lock.json vite.config.ts tsconfig.json resources/js resources/contracts.mjs resources/notices.mjs resources/pack.mjs lang contracts" front_end_build
+    # The types of the screens are made from what the stations say beside their writers.
+    php -r 'require "vendor/autoload.php"; echo json_encode(App\Contracts\PlanContract::schema());' >var/plan-contract.json
+    once_for build "package.json package-lock.json vite.config.ts tsconfig.json resources/js resources/contracts.mjs resources/notices.mjs resources/pack.mjs lang contracts var/plan-contract.json" front_end_build
 }
 
 # What is kept does not outlive the code that made it: its hash is worked out once, not at each request. While code is changed under way it is left out.

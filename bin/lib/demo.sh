@@ -15,7 +15,7 @@ demo() {
     trap 'exit 130' INT
     trap 'exit 143' TERM
     demo_up "$fresh"
-    [ "$dev" = no ] || printf '\nChanges are seen at once: PHP and words at the next request, screens by themselves, contracts/ are put together when they change. Faults are shown in full.\n'
+    [ "$dev" = no ] || printf '\nChanges are seen at once: PHP and words at the next request, screens by themselves, contracts are put together when they change. Faults are shown in full.\n'
     printf '\nImbrex runs at %s\nThe sign-in page offers one account for each role. The laser and the report service are stand-ins at %s. Ctrl+C stops everything.\n' "$APP_URL" "$SIM_URL"
     wait "$web"
 }
@@ -65,8 +65,8 @@ watch() {
     export IMBREX_HOT="$root/$1/hot"
     rm -f "$IMBREX_HOT"
     step "watching contracts and screens"
-    npm run --silent types >"$1/types.log" 2>&1 || { tail -n 20 "$1/types.log" >&2; fail "contracts/ cannot be put together"; }
-    node --watch-path=contracts/job --watch-path=contracts/plan resources/contracts.mjs >"$1/types.log" 2>&1 &
+    npm run --silent types >"$1/types.log" 2>&1 || { tail -n 20 "$1/types.log" >&2; fail "the contracts cannot be put together"; }
+    node --watch-path=contracts/job --watch-path=stations/src resources/contracts.mjs >"$1/types.log" 2>&1 &
     started+=("$!")
     hold_ports
     port="$(free_port 5173)"

@@ -12,7 +12,34 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Roof\FaceWriter;
 
-/** A job at a glance: its roof, its metal, how far each station is, what is to settle, what comes next. */
+/**
+ * A job at a glance: its roof, its metal, how far each station is, what is to settle, what comes next.
+ *
+ * @phpstan-import-type EdgeKindShape from Wire
+ * @phpstan-import-type PlanOutlineShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type StateShape from Wire
+ *
+ * A job at a glance: jobs/{job}/card.
+ *
+ * @phpstan-type JobCardShape array{
+ *     faces: list<array{planOutline: PlanOutlineShape, planHoles: list<PlanOutlineShape>}>,
+ *     edges: list<array{
+ *         kind: EdgeKindShape,
+ *         plan: array{PlanPointShape, PlanPointShape},
+ *         heights: array{float, float},
+ *     }>,
+ *     areaSquareFeet: float,
+ *     // As it is said in the job's units.
+ *     area: string,
+ *     system: array{profile: string, material: string, gauge: string},
+ *     stations: list<array{key: string, state: StateShape}>,
+ *     // The first station that is not done.
+ *     next: string|null,
+ *     blocking: int,
+ *     toSettle: int,
+ * }
+ */
 final readonly class JobCard
 {
     /** Of what it tells, where it is kept: a card of another one is not shown. */
@@ -22,7 +49,7 @@ final readonly class JobCard
     {
     }
 
-    /** @return array<string, mixed> by contracts/plan, jobCard */
+    /** @return JobCardShape */
     public function of(Plan $plan): array
     {
         $roof = $plan->of(RoofStage::class)->roof;
@@ -43,12 +70,12 @@ final readonly class JobCard
         ];
     }
 
-    /** @return list<array{key: string, state: string}> */
+    /** @return list<array{key: string, state: StateShape}> */
     private function states(Plan $plan): array
     {
         $states = [];
         foreach ($this->stations->tiles($plan) as $key => $tile) {
-            $states[] = ['key' => $key, 'state' => (string) $tile['state']];
+            $states[] = ['key' => $key, 'state' => $tile['state']];
         }
 
         return $states;

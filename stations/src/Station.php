@@ -19,6 +19,9 @@ use stdClass;
  * A stage of the work as the outside sees it: what of a document is its, what its screen shows, what it says of itself.
  * A station tells what it has; what it does not tell, it does not have.
  *
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type AnyTile array{state: StateShape, open: int, ...}
  * @phpstan-type SliceWriter Closure(Plan, ?string): array<string, mixed>
  */
 abstract class Station
@@ -64,7 +67,7 @@ abstract class Station
         return [];
     }
 
-    /** @return array<string, mixed>|null how far it is, for its tile; null for a station that has none */
+    /** @return AnyTile|null how far it is, for its tile; null for a station that has none */
     public function tile(Plan $plan): ?array
     {
         return null;
@@ -105,7 +108,7 @@ abstract class Station
         return false;
     }
 
-    /** @return array<string, mixed> its fields of the whole plan, by contracts/plan */
+    /** @return array<string, mixed> its fields of the whole plan, the station's `Whole…Shape` */
     public function whole(Plan $plan): array
     {
         return [];

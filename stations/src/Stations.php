@@ -21,7 +21,11 @@ use Imbrex\Stations\Water\WaterStation;
 use LogicException;
 use Psr\Container\ContainerInterface;
 
-/** The one list of stations, in the order of work. */
+/**
+ * The one list of stations, in the order of work.
+ *
+ * @phpstan-import-type AnyTile from Station
+ */
 final class Stations
 {
     /** @var list<class-string<Station>> */
@@ -65,7 +69,7 @@ final class Stations
         return null;
     }
 
-    /** @return array<string, array<string, mixed>> how far each is, of those that have a tile */
+    /** @return array<string, AnyTile> how far each is, of those that have a tile */
     public function tiles(Plan $plan): array
     {
         $tiles = [];

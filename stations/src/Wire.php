@@ -13,8 +13,28 @@ use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Stages;
 use Imbrex\Stations\Words\Words;
+use stdClass;
 
-/** What every station's wire shapes share: findings in words, outlines, the tape a job is printed with. */
+/**
+ * What every station's wire shapes share: findings in words, outlines, the tape a job is printed with.
+ *
+ * @phpstan-type PlanPointShape array{float, float}
+ *
+ * Corners [u, v] in inches, counter-clockwise.
+ * @phpstan-type PlanOutlineShape list<PlanPointShape>
+ * @phpstan-type PlanFindingShape array{
+ *     code: string,
+ *     severity: 'block'|'settle'|'note',
+ *     where: string,
+ *     parameters: array<string, string|float>|stdClass,
+ *     message: string,
+ * }
+ * @phpstan-type EdgeKindShape 'eave'|'rake'|'ridge'|'peak'|'hip'|'valley'|'headwall'|'sidewall'|'transition'|'cross-end'|'end-lap'|'opening'
+ * @phpstan-type ReadingSourceShape 'tape'|'laser'|'count'|'report'|'wheel'|'drawing'
+ *
+ * How far a station is.
+ * @phpstan-type StateShape 'done'|'to-settle'|'blocked'|'not-begun'
+ */
 final readonly class Wire
 {
     public function __construct(private Words $words)
@@ -23,7 +43,7 @@ final readonly class Wire
 
     /**
      * @param  list<Finding>  $findings
-     * @return list<array<string, mixed>>
+     * @return list<PlanFindingShape>
      */
     public function findings(Plan $plan, array $findings): array
     {
@@ -43,7 +63,7 @@ final readonly class Wire
      *
      * @param  key-of<Stages::IN_ORDER>  $stage
      * @param  list<Finding>  $more  what else stands against it
-     * @return array{state: string, open: int}
+     * @return array{state: StateShape, open: int}
      */
     public static function state(Plan $plan, string $stage, bool $begun, array $more = []): array
     {
@@ -57,7 +77,13 @@ final readonly class Wire
         return new TapePrinter(Division::from($plan->job->rules->choice('tape.division')), units: $plan->job->units);
     }
 
-    /** @return list<array{float, float}> */
+    /** @return PlanPointShape */
+    public static function point(Point $point): array
+    {
+        return [$point->u, $point->v];
+    }
+
+    /** @return PlanOutlineShape */
     public static function outline(Polygon $polygon): array
     {
         return self::line($polygon->corners);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
+use App\Contracts\PlanContract;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Imbrex\Stations\Documents\Contract;
 use Imbrex\Stations\Station;
 use Imbrex\Stations\Stations;
 use Opis\JsonSchema\Validator;
@@ -156,7 +156,7 @@ final class PlanTest extends FeatureTestCase
 
     private function assertKeeps(?string $definition, string $json): void
     {
-        $schema = Contract::schema('plan');
+        $schema = PlanContract::schema();
         if ($definition !== null) {
             $schema = (object) ['$schema' => $schema->{'$schema'}, '$ref' => "#/\$defs/$definition", '$defs' => $schema->{'$defs'}];
         }

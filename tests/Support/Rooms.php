@@ -18,7 +18,7 @@ final class Rooms
     private const LEANS_ON = ['Dompdf', 'FontLib', 'Opis', 'Psr\Container'];
 
     /** Rooms of the application in the order they may know each other: one knows those before it. */
-    private const IN_ORDER = ['Accounts', 'Facts', 'Revisions', 'Work', 'Plans', 'Files', 'Orders'];
+    private const IN_ORDER = ['Contracts', 'Accounts', 'Facts', 'Revisions', 'Work', 'Plans', 'Files', 'Orders'];
 
     public function testStationsNeedNoFramework(): Rule
     {

@@ -9,16 +9,21 @@ use Imbrex\Core\Cutting\Internal\Cutter;
 use Imbrex\Core\Cutting\Internal\Pairing;
 use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\Finder\LayoutOption;
+use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\LayoutPlanner;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 
-/** One way to start a face, carried through to the metal it takes there, and what speaks for it in its whole group. */
+/**
+ * One way to start a face, carried through to the metal it takes there, and what speaks for it in its whole group.
+ *
+ * @phpstan-import-type ScorePart from Score
+ */
 final readonly class ComparedStart
 {
-    /** @param  array<string, float>  $points  by part of the score, whole group */
+    /** @param  array<ScorePart, float>  $points  by part of the score, whole group */
     private function __construct(public FaceLayout $layout, public SheetList $sheets, public LayoutOption $option, public array $points)
     {
     }
@@ -31,7 +36,7 @@ final readonly class ComparedStart
     /**
      * What is worth telling of its points: of the one chosen all, of another how it differs from the best. Whole points.
      *
-     * @return array<string, int> by part of the score
+     * @return array<ScorePart, int> by part of the score
      */
     public function tells(self $best): array
     {
@@ -41,8 +46,8 @@ final readonly class ComparedStart
     }
 
     /**
-     * @param  array<string, float>  $points
-     * @return array<string, int> those that round to something
+     * @param  array<ScorePart, float>  $points
+     * @return array<ScorePart, int> those that round to something
      */
     public static function whole(array $points): array
     {

@@ -11,7 +11,7 @@ use Imbrex\Core\Ground\Rules\RuleSet;
 final readonly class ExtraSchool
 {
     /**
-     * @param  string  $school  fixed, risk or in-all
+     * @param  'fixed'|'risk'|'in-all'  $school
      * @param  float  $extra  beyond the blank, inches
      * @param  float  $metalMoney  price of the extra metal
      * @param  InAll|null  $inAll  what becomes of what that school adds

@@ -81,7 +81,7 @@ final readonly class TrimRuns
      * How many sticks a lot would take by each school, all its runs divided by it.
      *
      * @param  list<TrimRun>  $runs  of one kind
-     * @return array<string, int> by school
+     * @return array<value-of<RunSchool>, int> by school
      */
     public function bySchool(array $runs): array
     {

@@ -23,7 +23,7 @@ final readonly class CardNotes
     {
     }
 
-    /** @return list<array{severity: string, text: string}> how its ends are folded */
+    /** @return list<array{severity: 'note'|'settle', text: string}> how its ends are folded */
     public function ofEnds(Plan $plan, Face $face, Panel $panel): array
     {
         $cards = CutCardMaker::of($plan);
@@ -77,8 +77,9 @@ final readonly class CardNotes
     }
 
     /**
+     * @param  'note'|'settle'  $severity
      * @param  array<string, string|float>  $parameters
-     * @return array{severity: string, text: string}
+     * @return array{severity: 'note'|'settle', text: string}
      */
     private function note(string $severity, string $code, array $parameters): array
     {

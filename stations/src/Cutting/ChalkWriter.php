@@ -13,13 +13,29 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
+use Imbrex\Stations\Wire;
 
-/** Puts the lines snapped on the deck into their wire shape. */
+/**
+ * Puts the lines snapped on the deck into their wire shape.
+ *
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * Where to snap for a valley cleat: its uphill edge, reveal + flange from the centre.
+ *
+ * @phpstan-type PlanChalkShape array{
+ *     face: string,
+ *     edge: string|null,
+ *     reveal: float,
+ *     offset: float,
+ *     from: PlanPointShape,
+ *     to: PlanPointShape,
+ * }
+ */
 final class ChalkWriter
 {
     /**
      * @param  list<Face>  $faces
-     * @return list<array<string, mixed>> what is snapped for the cleats of their valleys
+     * @return list<PlanChalkShape> what is snapped for the cleats of their valleys
      */
     public function chalk(Plan $plan, array $faces): array
     {

@@ -24,7 +24,142 @@ use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\RoofLog\PanelsCut;
 use Imbrex\Stations\Wire;
 
-/** What Cuts shows: every piece in the order of laying; and by itself, for the next one is asked for all day long, the card of one. */
+/**
+ * What Cuts shows: every piece in the order of laying; and by itself, for the next one is asked for all day long, the card of one.
+ *
+ * @phpstan-import-type AstrayMarkShape from PieceLineWriter
+ * @phpstan-import-type PieceLineShape from PieceLineWriter
+ * @phpstan-import-type PlanChalkShape from ChalkWriter
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanOutlineShape from Wire
+ * @phpstan-import-type PlanPairShape from PairingWriter
+ * @phpstan-import-type PlanPairingShape from PairingWriter
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type SavingShape from PairingWriter
+ *
+ * @phpstan-type CardLineShape array{kind: 'cut'|'bend'|'notch', from: PlanPointShape, to: PlanPointShape}
+ * @phpstan-type CardMarkShape array{
+ *     name: string,
+ *     kind: 'cut'|'bend'|'notch',
+ *     line: 'left'|'right'|'across-foot'|'across-head'|'inner',
+ *     distance: float,
+ *     // From the left edge of this view, where the mark is not at an edge itself.
+ *     x: float|null,
+ *     // What its place across the sheet is taken from: an edge, or the inside of the leg it lies at; null at an edge.
+ *     from: 'left'|'right'|'leg'|null,
+ *     // Inches from that edge; null at an edge or a leg.
+ *     across: float|null,
+ * }
+ * @phpstan-type TwoLengthsShape array{
+ *     left: float,
+ *     right: float,
+ *     long: float,
+ *     short: float,
+ *     // Across the sheet from one to the other.
+ *     between: float,
+ *     // Whether there are two to be marked, and not one twice.
+ *     differ: bool,
+ *     // Whether the width between is that from the inside of one leg to the outside of the other; else it is out to out.
+ *     insideToOutside: bool,
+ * }
+ * @phpstan-type CardViewShape array{
+ *     panel: string,
+ *     width: float,
+ *     length: float,
+ *     orderLength: float,
+ *     outline: PlanOutlineShape,
+ *     lines: list<CardLineShape>,
+ *     ribs: list<float>,
+ *     marks: list<CardMarkShape>,
+ *     hookedRight: bool,
+ *     // Marks along the sheet run from T.
+ *     fromHead: bool,
+ *     holes: list<PlanOutlineShape>,
+ *     // What it is marked by along its left and its right in this view, where the tape lies; null where it is not made from two lengths.
+ *     lengths: TwoLengthsShape|null,
+ *     // What is measured along the left and the right of this view, from and to, up from B: the length it is marked by (inside: at the inside of its leg), or where it is not made from two lengths each stretch of metal.
+ *     sides: array{
+ *         left: list<array{from: float, to: float, inside: bool}>,
+ *         right: list<array{from: float, to: float, inside: bool}>,
+ *     },
+ *     runs: list<MarkRunShape>,
+ *     legs: array{
+ *         // Null where it is cut away, or both legs are alike.
+ *         left: 'female'|'male'|null,
+ *         // Null where it is cut away, or both legs are alike.
+ *         right: 'female'|'male'|null,
+ *     },
+ *     // Inches of each end that are drawn to scale.
+ *     ends: array{foot: float, head: float, broken: bool},
+ * }
+ * @phpstan-type CutPanelShape array{
+ *     id: string,
+ *     face: string,
+ *     position: int,
+ *     laid: int,
+ *     rip: float|null,
+ *     // The longer of the two lengths it is marked by; the blank's length where it is not made from two.
+ *     long: float,
+ *     // The shorter of the two; null where they do not differ.
+ *     short: float|null,
+ *     orderLength: float,
+ *     // Ids of the facts that say it is cut.
+ *     told: list<string>,
+ *     done: bool,
+ *     corrected: bool,
+ *     pairedWith: string|null,
+ *     kind: 'rip'|'corrected'|'notched'|'angled'|'square',
+ *     // What it is cut from, out to out.
+ *     blank: array{long: float, short: float},
+ *     // As it is called: by its block's name, its id where it lies on no block.
+ *     name: string,
+ *     pairedName: string|null,
+ * }
+ * @phpstan-type CutCorrectionShape array{
+ *     id: string,
+ *     face: string,
+ *     edge: string,
+ *     trial: string,
+ *     side: 'long'|'short',
+ *     uphill: float,
+ *     trialName: string,
+ * }
+ * @phpstan-type CutsSliceShape array{
+ *     faces: list<array{id: string, name: string}>,
+ *     concealed: bool,
+ *     blanksLieFlat: bool,
+ *     panels: list<CutPanelShape>,
+ *     findings: list<PlanFindingShape>,
+ *     pairing: PlanPairingShape,
+ *     corrections: list<CutCorrectionShape>,
+ *     saving: SavingShape,
+ *     // What was taped at no edge there is now.
+ *     astray: list<AstrayMarkShape>,
+ * }
+ * @phpstan-type PieceCardShape array{
+ *     back: CardViewShape,
+ *     face: CardViewShape,
+ *     pair: PlanPairShape|null,
+ *     // What it is cut to at an angle.
+ *     edges: list<PieceLineShape>,
+ *     corrections: list<CutCorrectionShape>,
+ *     chalk: list<PlanChalkShape>,
+ *     how: 'square'|'rip'|'hip'|'valley'|'notched',
+ *     // How its ends are folded, in words.
+ *     notes: list<array{severity: 'note'|'settle', text: string}>,
+ *     // The sheet it shares with another, and where the two are cut apart, in words.
+ *     sheet: string|null,
+ *     // Where notes of the crew that act on it are pinned.
+ *     places: list<string>,
+ * }
+ * @phpstan-type PieceSliceShape array{card: PieceCardShape|null}
+ * @phpstan-type MarkRunShape array{
+ *     line: 'left'|'right'|'across-foot'|'across-head'|'inner',
+ *     // Words under mark.line.<heading>.
+ *     heading: string,
+ *     marks: list<CardMarkShape>,
+ * }
+ */
 final readonly class CuttingSlice
 {
     public function __construct(private PairingWriter $pairing, private ChalkWriter $chalk, private CardNotes $notes, private PieceLineWriter $lines, private Wire $wire)
@@ -33,7 +168,7 @@ final readonly class CuttingSlice
 
     /**
      * @param  string|null  $pick  a panel; the first where null or unknown
-     * @return array<string, mixed>
+     * @return PieceSliceShape
      */
     public function piece(Plan $plan, ?string $pick): array
     {
@@ -43,7 +178,7 @@ final readonly class CuttingSlice
         return ['card' => $panel === null || $face === null ? null : $this->card($plan, $face, $panel)];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CutsSliceShape */
     public function list(Plan $plan): array
     {
         $profile = $plan->job->covering->profile;
@@ -62,7 +197,7 @@ final readonly class CuttingSlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CutPanelShape */
     private function line(Plan $plan, CutCardMaker $maker, Panel $p): array
     {
         $face = $plan->of(RoofStage::class)->roof->face($p->face);
@@ -80,7 +215,7 @@ final readonly class CuttingSlice
         ];
     }
 
-    /** @return array<string, mixed> both views, and what goes with the piece */
+    /** @return PieceCardShape both views, and what goes with the piece */
     private function card(Plan $plan, Face $face, Panel $panel): array
     {
         $maker = CutCardMaker::of($plan);
@@ -101,7 +236,7 @@ final readonly class CuttingSlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CardMarkShape */
     private static function mark(Mark $m, CutCard $card): array
     {
         return ['name' => $m->name, 'kind' => $m->kind->value, 'line' => $m->line->value, 'distance' => $m->distance, 'x' => $m->x, 'from' => $m->from?->value, 'across' => $m->across($card->width)];
@@ -113,13 +248,13 @@ final readonly class CuttingSlice
         return (array) $side;
     }
 
-    /** @return array<string, mixed> */
+    /** @return CutCorrectionShape */
     private static function correction(Plan $plan, Correction $c): array
     {
         return ['id' => $c->id, 'face' => $c->face, 'edge' => $c->edge, 'trial' => $c->trial, 'trialName' => $plan->of(CuttingStage::class)->name($c->trial), 'side' => $c->longSide ? 'long' : 'short', 'uphill' => $c->uphill];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CardViewShape */
     public static function cardView(CutCard $card): array
     {
         return [

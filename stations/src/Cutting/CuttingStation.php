@@ -27,7 +27,24 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
-/** The bench: what is cut of which sheet, with the marks for it. */
+/**
+ * The bench: what is cut of which sheet, with the marks for it.
+ *
+ * @phpstan-import-type PlanChalkShape from ChalkWriter
+ * @phpstan-import-type PlanLineShape from LinesWriter
+ * @phpstan-import-type PlanPairingShape from PairingWriter
+ * @phpstan-import-type PlanPanelShape from PanelWriter
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type CutsTileShape array{state: StateShape, open: int, pieces: int}
+ * @phpstan-type WholeCuttingShape array{
+ *     chalk: list<PlanChalkShape>,
+ *     pairing: PlanPairingShape,
+ *     panels: list<PlanPanelShape>,
+ *     // Edges something was taped at.
+ *     lines: list<PlanLineShape>,
+ * }
+ */
 final class CuttingStation extends Station
 {
     public function __construct(
@@ -95,6 +112,7 @@ final class CuttingStation extends Station
         ];
     }
 
+    /** @return CutsTileShape */
     public function tile(Plan $plan): array
     {
         return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->faces !== [], PanelsCut::findings($plan)), 'pieces' => count($plan->of(CuttingStage::class)->panels)];
@@ -115,6 +133,7 @@ final class CuttingStation extends Station
         return $plan->of(CuttingStage::class)->panel($pick) !== null;
     }
 
+    /** @return WholeCuttingShape */
     public function whole(Plan $plan): array
     {
         return [

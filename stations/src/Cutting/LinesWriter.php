@@ -14,10 +14,41 @@ use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 
-/** Puts edges' fitted lines into the wire shape of the whole plan. */
+/**
+ * Puts edges' fitted lines into the wire shape of the whole plan.
+ *
+ * @phpstan-import-type PlanAnglesShape from PanelWriter
+ *
+ * @phpstan-type LineFittedShape array{
+ *     angleToRibDegrees: PlanAnglesShape,
+ *     // From the middle of the drawn edge, square to the line on the deck of its first face; positive where that has grown.
+ *     offset: float,
+ * }
+ * @phpstan-type PlanLineShape array{
+ *     edge: string,
+ *     planned: array{angleToRibDegrees: PlanAnglesShape},
+ *     // Null where none of the observations could be used.
+ *     fitted: LineFittedShape|null,
+ *     // The observation without which the others agree best, where one misses by more than the house rule.
+ *     likeliestWrong: string|null,
+ *     observations: list<PlanObservationShape>,
+ * }
+ * @phpstan-type PlanObservationShape array{
+ *     id: string,
+ *     panel?: string,
+ *     side?: 'long'|'short',
+ *     // u of the seam.
+ *     seam?: float,
+ *     measured: float,
+ *     // How much more was read than the fitted line has it.
+ *     miss: float,
+ *     // Kept apart until somebody confirms it.
+ *     apart: bool,
+ * }
+ */
 final class LinesWriter
 {
-    /** @return list<array<string, mixed>> */
+    /** @return list<PlanLineShape> */
     public function lines(Plan $plan): array
     {
         $roof = $plan->of(RoofStage::class)->roof;
@@ -38,7 +69,7 @@ final class LinesWriter
         return $lines;
     }
 
-    /** @return array<string, mixed> */
+    /** @return LineFittedShape */
     private function fitted(Roof $roof, Edge $edge, LineFit $line): array
     {
         $angles = [];
@@ -54,7 +85,7 @@ final class LinesWriter
         return ['angleToRibDegrees' => (object) $angles, 'offset' => $offset ?? 0.0];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanObservationShape */
     private static function observation(FittedLine $fitted, TapedMark $mark): array
     {
         $taped = $mark->observation->taped;

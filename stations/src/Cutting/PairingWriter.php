@@ -10,10 +10,39 @@ use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Stations\Words\Money;
 
-/** Puts what comes two to a sheet into its wire shape. */
+/**
+ * Puts what comes two to a sheet into its wire shape.
+ *
+ * Two panels out of one sheet.
+ *
+ * @phpstan-type PlanPairShape array{
+ *     lower: string,
+ *     upper: string,
+ *     turned: bool,
+ *     upperAt: float,
+ *     length: float,
+ *     orderLength: float,
+ *     saved: float,
+ * }
+ * @phpstan-type PlanPairingShape array{
+ *     pairs: list<PlanPairShape>,
+ *     savedInches: float,
+ *     // No pairing saves more.
+ *     boundInches: float,
+ *     savedMoney: float,
+ * }
+ *
+ * What two to a sheet saves; null where nothing shares one.
+ * @phpstan-type SavingShape array{
+ *     pairs: int,
+ *     run: string,
+ *     // In the currency of the job's rules.
+ *     money: string,
+ * }|null
+ */
 final class PairingWriter
 {
-    /** @return array<string, mixed> */
+    /** @return PlanPairingShape */
     public function pairing(Plan $plan): array
     {
         $saved = $plan->of(CuttingStage::class)->pairing->saved();
@@ -26,7 +55,7 @@ final class PairingWriter
         ];
     }
 
-    /** @return array<string, int|float|string>|null what two to a sheet saves, as it is said */
+    /** @return SavingShape what two to a sheet saves, as it is said */
     public function saving(Plan $plan): ?array
     {
         $pairing = $plan->of(CuttingStage::class)->pairing;
@@ -38,7 +67,7 @@ final class PairingWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanPairShape */
     public function pair(Pair $pair): array
     {
         return (array) $pair;

@@ -11,13 +11,59 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Metalwork\Mark;
 use Imbrex\Core\Ground\Metalwork\MarkLine;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Wire;
+use LogicException;
+use stdClass;
 
-/** Puts panels and their pencil marks into the wire shape of the whole plan. */
+/**
+ * Puts panels and their pencil marks into the wire shape of the whole plan.
+ *
+ * @phpstan-import-type PlanOutlineShape from Wire
+ *
+ * @phpstan-type PlanPanelShape array{
+ *     id: string,
+ *     face: string,
+ *     // Up the slope, or laid sideways behind an opening. Its coordinates are those of its own face.
+ *     direction: 'up'|'across',
+ *     position: int,
+ *     laid: int,
+ *     left: float,
+ *     right: float,
+ *     metal: PlanOutlineShape,
+ *     blank: PlanOutlineShape,
+ *     long: float,
+ *     short: float,
+ *     orderLength: float,
+ *     rip: float|null,
+ *     // In the metal, clockwise.
+ *     holes: list<PlanOutlineShape>,
+ *     // Pencil marks: along the edges from one end, across from the kept edge.
+ *     marks: array{
+ *         view: 'back'|'face',
+ *         from: 'T'|'B',
+ *         points: list<array{
+ *             edge: 'left'|'right'|'inner'|'across-foot'|'across-head',
+ *             // From the left edge as marked; null for marks across.
+ *             x: float|null,
+ *             distance: float,
+ *             kind: 'cut'|'bend'|'notch',
+ *             name: string,
+ *         }>,
+ *     },
+ *     // Ids of all pieces of its strip, from the eave up.
+ *     pieces: list<string>,
+ *     pairedWith: string|null,
+ *     corrected: bool,
+ * }
+ *
+ * By face: 0 beside the rib to 90 square to it.
+ * @phpstan-type PlanAnglesShape array<string, float>|stdClass
+ */
 final class PanelWriter
 {
-    /** @return list<array<string, mixed>> */
+    /** @return list<PlanPanelShape> */
     public function panels(Plan $plan): array
     {
         $cards = CutCardMaker::of($plan);
@@ -25,23 +71,22 @@ final class PanelWriter
         $roof = $plan->of(RoofStage::class)->roof;
 
         return array_map(function (Panel $panel) use ($plan, $cards, $strips, $roof): array {
-            $face = $roof->face($panel->face);
+            $face = $roof->face($panel->face) ?? throw new LogicException("$panel->id lies on no face");
 
-            return [
-                ...$this->panel($plan, $panel),
-                'pieces' => $strips["$panel->face {$panel->strip->position}"],
-                'marks' => $face === null ? null : $this->marks($cards->card($face, $panel)),
-            ];
+            return $this->panel($plan, $face, $panel, $strips["$panel->face {$panel->strip->position}"], $cards->card($face, $panel));
         }, $plan->of(CuttingStage::class)->panels);
     }
 
-    /** @return array<string, mixed> */
-    private function panel(Plan $plan, Panel $panel): array
+    /**
+     * @param  list<string>  $pieces  of its strip
+     * @return PlanPanelShape
+     */
+    private function panel(Plan $plan, Face $face, Panel $panel, array $pieces, CutCard $card): array
     {
         return [
             'id' => $panel->id,
             'face' => $panel->face,
-            'direction' => $plan->of(RoofStage::class)->roof->face($panel->face)?->isAcross() === true ? 'across' : 'up',
+            'direction' => $face->isAcross() ? 'across' : 'up',
             'position' => $panel->strip->position,
             'laid' => $panel->strip->laid,
             'left' => $panel->strip->left,
@@ -55,10 +100,12 @@ final class PanelWriter
             'rip' => $panel->rip,
             'pairedWith' => $plan->of(CuttingStage::class)->pairing->of($panel->id)?->partner($panel->id),
             'corrected' => $plan->of(CuttingStage::class)->isCorrected($panel),
+            'pieces' => $pieces,
+            'marks' => $this->marks($card),
         ];
     }
 
-    /** @return array<string, mixed>  pencil marks on the back, running distances from one end */
+    /** @return PlanPanelShape['marks']  pencil marks on the back, running distances from one end */
     private function marks(CutCard $card): array
     {
         return [

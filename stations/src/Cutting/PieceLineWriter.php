@@ -17,10 +17,79 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Stations\Wire;
 
-/** Puts what was taped at the edges of a piece into the shape the bench shows. */
+/**
+ * Puts what was taped at the edges of a piece into the shape the bench shows.
+ *
+ * @phpstan-import-type PlanOutlineShape from Wire
+ *
+ * What a tape reads where the end lies as its card has it: hems flat, and folded under.
+ *
+ * @phpstan-type PieceReadsShape array{
+ *     flat: array{long: float|null, short: float|null},
+ *     folded: array{long: float|null, short: float|null},
+ * }
+ * @phpstan-type PieceLineShape array{
+ *     id: string,
+ *     kind: string,
+ *     // Which end its card is measured from.
+ *     from: 'T'|'B',
+ *     reads: array{T: PieceReadsShape, B: PieceReadsShape},
+ *     // What to set a square to: rise over width, and the bevel to the rib.
+ *     square: array{
+ *         width: float,
+ *         // As drawn.
+ *         drawn: array{rise: float, degrees: float}|null,
+ *         // As taped; null where nothing was.
+ *         taped: array{rise: float, degrees: float}|null,
+ *     },
+ *     // Of the taped line from the drawn one at its middle.
+ *     offset: array{
+ *         inches: float,
+ *         // out: the face has grown.
+ *         way: 'on'|'out'|'in',
+ *     }|null,
+ *     marks: list<PieceMarkShape>,
+ *     next: list<array{
+ *         id: string,
+ *         name: string,
+ *         before: array{long: float, short: float},
+ *         after: array{long: float, short: float},
+ *     }>,
+ *     // The edge as drawn and as taped on its face, their difference so many times larger.
+ *     picture: array{
+ *         times: int,
+ *         outline: PlanOutlineShape,
+ *         drawn: PlanOutlineShape,
+ *         taped: PlanOutlineShape,
+ *         marks: PlanOutlineShape,
+ *     }|null,
+ *     // How far the farther end of the edge moves when one mark is misread by a sixteenth; null where that is little.
+ *     farEnd: float|null,
+ *     // Seams that run at the edge.
+ *     seams: list<array{
+ *         u: float,
+ *         // Up from the eave to the line as it is held now.
+ *         reads: float,
+ *         left: string,
+ *         right: string,
+ *     }>,
+ * }
+ * @phpstan-type PieceMarkShape array{
+ *     id: string,
+ *     piece: string|null,
+ *     side: 'long'|'short'|'seam',
+ *     from: 'T'|'B',
+ *     measured: float,
+ *     miss: float,
+ *     apart: bool,
+ *     wrong: bool,
+ *     way: 'on'|'more'|'less',
+ * }
+ * @phpstan-type AstrayMarkShape array{id: string, piece: string, side: 'long'|'short'|'seam', measured: float}
+ */
 final class PieceLineWriter
 {
-    /** @return list<array<string, mixed>> by the edges a piece is cut to */
+    /** @return list<PieceLineShape> by the edges a piece is cut to */
     public function lines(Plan $plan, Face $face, Panel $panel, bool $fromHead): array
     {
         return array_map(fn (PieceLine $line): array => [
@@ -43,7 +112,7 @@ final class PieceLineWriter
         ], PieceLine::all($plan, $face, $panel));
     }
 
-    /** @return list<array<string, mixed>> what was taped at no edge there is now */
+    /** @return list<AstrayMarkShape> what was taped at no edge there is now */
     public function astray(Plan $plan): array
     {
         return array_map(static fn (Observation $one): array => [
@@ -54,7 +123,7 @@ final class PieceLineWriter
         ], $plan->of(CuttingStage::class)->fits->astray);
     }
 
-    /** @return array<string, array{long: float|null, short: float|null}> with hems flat, and folded under */
+    /** @return PieceReadsShape array{long: float|null, short: float|null}> with hems flat, and folded under */
     private static function reads(PieceLine $line, bool $fromHead): array
     {
         $both = static fn (bool $folded): array => ['long' => $line->reads(true, $fromHead, $folded), 'short' => $line->reads(false, $fromHead, $folded)];
@@ -62,7 +131,7 @@ final class PieceLineWriter
         return ['flat' => $both(false), 'folded' => $both(true)];
     }
 
-    /** @return array<string, mixed> rise over a width, and the angle to set a bevel to, as fine as one is set */
+    /** @return PieceLineShape['square'] rise over a width, and the angle to set a bevel to, as fine as one is set */
     private static function square(PieceLine $line): array
     {
         $width = $line->width();
@@ -71,13 +140,13 @@ final class PieceLineWriter
         return ['width' => $width, 'drawn' => $set($line->degrees(false)), 'taped' => $set($line->degrees(true))];
     }
 
-    /** @return array{inches: float, way: string}|null */
+    /** @return array{inches: float, way: 'on'|'out'|'in'}|null float, way: string}|null */
     private static function offset(?float $offset): ?array
     {
         return $offset === null ? null : ['inches' => abs($offset), 'way' => abs($offset) < TwoLengths::SHOWS ? 'on' : ($offset > 0.0 ? 'out' : 'in')];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PieceMarkShape */
     private function mark(Plan $plan, ?FittedLine $fitted, TapedMark $mark): array
     {
         $observation = $mark->observation;
@@ -104,7 +173,7 @@ final class PieceLineWriter
         return ['long' => $lengths->long(), 'short' => $lengths->short()];
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return PieceLineShape['picture'] */
     private static function picture(Face $face, ?LinePicture $picture): ?array
     {
         return $picture === null ? null : [

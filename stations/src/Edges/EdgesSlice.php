@@ -13,14 +13,47 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Wire;
 
-/** Every edge with its build, and one of them in section. */
+/**
+ * Every edge with its build, and one of them in section.
+ *
+ * @phpstan-import-type EdgeKindShape from Wire
+ * @phpstan-import-type EdgeSectionShape from SectionWriter
+ * @phpstan-import-type JunctionRowShape from JunctionWriter
+ * @phpstan-import-type JunctionViewShape from JunctionWriter
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanOutlineShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * @phpstan-type EdgeRowShape array{
+ *     id: string,
+ *     kind: EdgeKindShape,
+ *     name: string,
+ *     plan: array{PlanPointShape, PlanPointShape},
+ *     heights: array{float, float},
+ *     length: float,
+ *     build: string,
+ *     layers: int,
+ *     // Those at a spacing; those at ribs are not in it.
+ *     fasteners: int,
+ *     adapted: bool,
+ *     sheds: bool,
+ * }
+ * @phpstan-type EdgesSliceShape array{
+ *     faces: list<array{id: string, planOutline: PlanOutlineShape}>,
+ *     edges: list<EdgeRowShape>,
+ *     section: EdgeSectionShape|null,
+ *     findings: list<PlanFindingShape>,
+ *     junctions: list<JunctionRowShape>,
+ *     junction: JunctionViewShape|null,
+ * }
+ */
 final readonly class EdgesSlice
 {
     public function __construct(private SectionWriter $sections, private BuildWords $builds, private EdgeNames $names, private JunctionWriter $junctions, private Wire $wire)
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return EdgesSliceShape */
     public function of(Plan $plan, ?string $pick): array
     {
         $roof = $plan->of(RoofStage::class)->roof;
@@ -45,14 +78,14 @@ final readonly class EdgesSlice
         return ! str_starts_with($finding->code, 'edges.contact-') && in_array($finding->where, [$built->edge->id, $built->build->name()], true);
     }
 
-    /** @return array<string, mixed> */
+    /** @return EdgeRowShape */
     private function row(BuiltEdge $built, string $name, Profile $profile): array
     {
         return [
             'id' => $built->edge->id,
             'kind' => $built->edge->kind->value,
             'name' => $name,
-            'plan' => Wire::line([$built->edge->from, $built->edge->to]),
+            'plan' => [Wire::point($built->edge->from), Wire::point($built->edge->to)],
             'heights' => [$built->edge->fromHeight, $built->edge->toHeight],
             'length' => $built->edge->length(),
             'build' => $this->builds->title($built->build),

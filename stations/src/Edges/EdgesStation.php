@@ -25,6 +25,36 @@ use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 
+/**
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type PlanBuildShape array{
+ *     // Of an edge: its id.
+ *     edge?: string,
+ *     key: string,
+ *     version: int,
+ *     layers: list<PlanLayerShape>,
+ *     // Whether water leaves over every lap.
+ *     sheds: bool,
+ *     // Of a junction: its id.
+ *     junction?: string,
+ *     // Ids of the edges that meet at the junction.
+ *     edges?: list<string>,
+ * }
+ * @phpstan-type PlanLayerShape array{
+ *     key: string,
+ *     // Keys of the layers it lies on somewhere, from the deck up.
+ *     over: list<string>,
+ *     fastener?: string|null,
+ *     // On centre, inches; 0 = at every rib.
+ *     spacing?: float|null,
+ *     sealant?: string|null,
+ *     // On the section's path: inches from the roof line, positive outwards, or over the line of a ridge, a hip or a valley.
+ *     position?: array{float, float},
+ * }
+ * @phpstan-type EdgesTileShape array{state: StateShape, open: int, builds: int}
+ * @phpstan-type WholeEdgesShape array{builds: list<PlanBuildShape>}
+ */
 final class EdgesStation extends Station
 {
     public function __construct(private readonly EdgesSlice $slice, private readonly SticksSlice $sticks, private readonly EndsSlice $ends, private readonly EdgeBook $book, private readonly EndCardsPdf $cards)
@@ -76,6 +106,7 @@ final class EdgesStation extends Station
         ];
     }
 
+    /** @return EdgesTileShape */
     public function tile(Plan $plan): array
     {
         return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->edges !== []), 'builds' => $plan->of(EdgesStage::class)->kinds()];
@@ -98,12 +129,13 @@ final class EdgesStation extends Station
         return isset($built->edges[$pick]) || isset($built->junctions[$pick]) || isset($plan->of(TrimsStage::class)->runs[$pick]);
     }
 
+    /** @return WholeEdgesShape */
     public function whole(Plan $plan): array
     {
         return ['builds' => [...array_values(array_map($this->edge(...), $plan->of(EdgesStage::class)->edges)), ...array_values(array_map($this->junction(...), $plan->of(EdgesStage::class)->junctions))]];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanBuildShape */
     private function edge(BuiltEdge $built): array
     {
         return [
@@ -123,7 +155,7 @@ final class EdgesStation extends Station
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanBuildShape */
     private function junction(BuiltJunction $built): array
     {
         return [

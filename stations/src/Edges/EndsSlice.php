@@ -16,7 +16,70 @@ use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Core\Trims\TrimsStage;
 use Imbrex\Stations\Wire;
 
-/** The ends of a trim on their flats, as cards. */
+/**
+ * The ends of a trim on their flats, as cards.
+ *
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type TrimSketchShape from TrimSketchWriter
+ *
+ * @phpstan-type EndViewShape array{
+ *     outline: list<PlanPointShape>,
+ *     lines: list<array{kind: 'cut'|'bend'|'notch', line: list<PlanPointShape>}>,
+ *     bends: list<list<PlanPointShape>>,
+ *     marks: list<array{number: int, at: PlanPointShape}>,
+ *     width: float,
+ *     height: float,
+ *     end: 'left'|'right',
+ * }
+ * @phpstan-type EndMarkShape array{number: int, kind: string, across: float, at: float}
+ * @phpstan-type EndPieceShape array{
+ *     id: string,
+ *     name: string,
+ *     length: float,
+ *     // Ids of the facts that say it is cut.
+ *     told: list<string>,
+ *     cut: bool,
+ *     // What pieces bent and ended alike have in common.
+ *     as: string,
+ * }
+ * @phpstan-type EndCardShape array{
+ *     key: string,
+ *     title: string,
+ *     side: string,
+ *     how: string,
+ *     angles: string,
+ *     where: list<string>,
+ *     pieces: list<EndPieceShape>,
+ *     count: int,
+ *     marks: list<EndMarkShape>,
+ *     back: EndViewShape,
+ *     colour: EndViewShape,
+ *     shape: string,
+ *     end: string,
+ *     fit: TrimFitSaidShape|null,
+ *     low: string,
+ *     high: string,
+ *     done: list<string>,
+ *     short: string,
+ * }
+ * @phpstan-type TrimFitSaidShape array{low: float, high: float}
+ * @phpstan-type EndsRunShape array{
+ *     id: string,
+ *     name: string,
+ *     edge: string,
+ *     edgeName: string,
+ *     sketch: TrimSketchShape,
+ *     layer: string,
+ * }
+ * @phpstan-type EndsSliceShape array{
+ *     runs: list<array{id: string, name: string}>,
+ *     run: EndsRunShape|null,
+ *     cards: list<EndCardShape>,
+ *     count: int,
+ *     findings: list<PlanFindingShape>,
+ * }
+ */
 final readonly class EndsSlice
 {
     public function __construct(private EdgeNames $names, private LayerWords $layers, private EndWords $words, private TrimSketchWriter $sketch, private Wire $wire)
@@ -25,7 +88,7 @@ final readonly class EndsSlice
 
     /**
      * @param  string|null  $pick  id of a run, or of an edge
-     * @return array<string, mixed>
+     * @return EndsSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -70,7 +133,7 @@ final readonly class EndsSlice
         return null;
     }
 
-    /** @return array<string, mixed> */
+    /** @return EndCardShape */
     private function card(string $key, EndCard $card, ?TrimRun $run, Plan $plan, bool $hasTwin): array
     {
         $tape = Wire::tape($plan)->inInches();
@@ -101,7 +164,7 @@ final readonly class EndsSlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return EndViewShape */
     private static function view(EndView $view): array
     {
         $line = static fn (EndLine $line): array => Wire::line([$line->from, $line->to]);

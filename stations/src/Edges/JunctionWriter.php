@@ -12,17 +12,52 @@ use Imbrex\Core\Edges\Junctions\Piece;
 use Imbrex\Core\Edges\Junctions\Zone;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Plan;
+use Imbrex\Stations\Roof\RoofSlice;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** Puts junctions into their wire shape: all of them by name, and one of them piece by piece. */
+/**
+ * Puts junctions into their wire shape: all of them by name, and one of them piece by piece.
+ *
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanOutlineShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type SpacePointShape from RoofSlice
+ *
+ * @phpstan-type JunctionRowShape array{id: string, kind: string, name: string, at: PlanPointShape, sheds: bool}
+ * @phpstan-type JunctionPieceShape array{
+ *     key: string,
+ *     number: int,
+ *     name: string,
+ *     areas: list<PlanOutlineShape>,
+ *     seen: PlanPointShape,
+ *     // What it is bent into, in the round: x, y in plan, z up, inches.
+ *     flats: list<list<SpacePointShape>>,
+ *     seenAt: SpacePointShape,
+ * }
+ *
+ * Roof, fascias and walls round a point unfolded into one sheet, inches, y up the roof.
+ * @phpstan-type JunctionViewShape array{
+ *     id: string,
+ *     kind: string,
+ *     name: string,
+ *     adapted: bool,
+ *     sheds: bool,
+ *     reach: float,
+ *     ground: list<array{outline: PlanOutlineShape, flow: PlanPointShape, free: bool}>,
+ *     pieces: list<JunctionPieceShape>,
+ *     findings: list<PlanFindingShape>,
+ *     // Decks, fascias and walls in the round.
+ *     solids: list<list<SpacePointShape>>,
+ * }
+ */
 final readonly class JunctionWriter
 {
     public function __construct(private Words $words, private Wire $wire)
     {
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<JunctionRowShape> */
     public function all(Plan $plan): array
     {
         $names = $this->names($plan);
@@ -36,7 +71,7 @@ final readonly class JunctionWriter
         ], $plan->of(EdgesStage::class)->junctions));
     }
 
-    /** @return array<string, mixed>|null null where there is no such junction */
+    /** @return JunctionViewShape|null null where there is no such junction */
     public function one(Plan $plan, string $id): ?array
     {
         $built = $plan->of(EdgesStage::class)->junctions[$id] ?? null;

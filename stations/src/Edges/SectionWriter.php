@@ -18,8 +18,88 @@ use Imbrex\Core\Plan;
 use Imbrex\Stations\Builds\AdaptationReader;
 use Imbrex\Stations\Builds\AdaptationWriter;
 use Imbrex\Stations\Wire;
+use stdClass;
 
-/** Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up. */
+/**
+ * Puts one edge's section, its layers and the builds it might have into their wire shape. Inches, y up.
+ *
+ * @phpstan-import-type EdgeKindShape from Wire
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * @phpstan-type SectionLayerShape array{
+ *     key: string,
+ *     number: int,
+ *     name: string,
+ *     role: string,
+ *     line: list<PlanPointShape>,
+ *     body: list<PlanPointShape>,
+ *     fasteners: list<list<PlanPointShape>>,
+ *     anchor: PlanPointShape,
+ *     callout: array{at: PlanPointShape, left: bool},
+ *     said: list<string>,
+ *     spacing: float|null,
+ *     // Running from one end of the edge, or of what lies in one pan, inches.
+ *     fastenerLine: list<float>,
+ *     perPan: bool,
+ *     note: string|null,
+ *     caution: string|null,
+ *     // As a layer of one's own in the job document, to begin from when it is swapped; null of what is no matter of taste.
+ *     asOwn: array<string, mixed>|stdClass|null,
+ * }
+ * @phpstan-type BuildChoiceShape array{
+ *     name: string,
+ *     key: string,
+ *     title: string,
+ *     why: string,
+ *     layers: int,
+ *     parts: int,
+ *     // Of its metal parts along this edge, inches.
+ *     length: float,
+ *     chosen: bool,
+ *     // Whether the crew made it.
+ *     own: bool,
+ * }
+ *
+ * Square to the edge, inches, x outwards and y up.
+ * @phpstan-type EdgeSectionShape array{
+ *     edge: string,
+ *     kind: EdgeKindShape,
+ *     name: string,
+ *     length: float,
+ *     build: string,
+ *     buildName: string,
+ *     // Of a valley: bare pan from its centre to the panel's end, inches.
+ *     reveal: float|null,
+ *     adapted: bool,
+ *     sheds: bool,
+ *     view: array{
+ *         left: float,
+ *         bottom: float,
+ *         right: float,
+ *         top: float,
+ *         letter: float,
+ *         // Room for names to either side.
+ *         name: float,
+ *     },
+ *     solids: list<list<PlanPointShape>>,
+ *     layers: list<SectionLayerShape>,
+ *     // Layers of the build that were left out.
+ *     left: list<array{key: string, name: string}>,
+ *     order: list<string>,
+ *     choices: list<BuildChoiceShape>,
+ *     findings: list<PlanFindingShape>,
+ *     title: string,
+ *     why: string,
+ *     fixing: 'seam'|'cap'|'screwed',
+ *     // What was changed of the build that ships, as the job document's catalogue.builds has it, but for key and title.
+ *     crewBuild: array<string, mixed>|stdClass,
+ *     // How its layers differ from the build that ships.
+ *     differs: list<string>,
+ *     // What eats what where it touches or drains.
+ *     contact: list<string>,
+ * }
+ */
 final readonly class SectionWriter
 {
     public function __construct(private LayerWords $said, private BuildWords $builds, private Wire $wire)
@@ -28,7 +108,7 @@ final readonly class SectionWriter
 
     /**
      * @param  list<Finding>  $findings  of this edge
-     * @return array<string, mixed>
+     * @return EdgeSectionShape
      */
     public function section(Plan $plan, BuiltEdge $built, string $name, array $findings): array
     {
@@ -81,7 +161,7 @@ final readonly class SectionWriter
         ];
     }
 
-    /** @return array<string, mixed> a build this edge might have, and what it costs there */
+    /** @return BuildChoiceShape a build this edge might have, and what it costs there */
     private function choice(Build $build, BuiltEdge $built): array
     {
         $metal = count(array_filter($build->layers, static fn (Layer $layer): bool => in_array($layer->role, [LayerRole::Trim, LayerRole::Cleat, LayerRole::Zee], true)));

@@ -13,6 +13,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\RoofLog\TrimsCut;
 use Imbrex\Core\Trims\Closure;
+use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
 use Imbrex\Core\Trims\TrimPiece;
@@ -24,8 +25,95 @@ use Imbrex\Core\Trims\Viewpoints;
 use Imbrex\Stations\SupplyWords;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
+use stdClass;
 
-/** Sticks by kind of trim with what is cut from each, and one run with its pieces. */
+/**
+ * Sticks by kind of trim with what is cut from each, and one run with its pieces.
+ *
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type TrimSketchShape from TrimSketchWriter
+ *
+ * @phpstan-type StickCutShape array{id: string, name: string, length: float, at: float}
+ * @phpstan-type StickRowShape array{count: int, stock: float, cuts: list<StickCutShape>, offcut: float}
+ * @phpstan-type StickSchoolShape array{key: 'balanced'|'full-first'|'equal', sticks: int, chosen: bool}
+ * @phpstan-type StickLotShape array{
+ *     kind: string,
+ *     shape: string,
+ *     name: string,
+ *     girth: float,
+ *     bends: list<float>,
+ *     pieces: int,
+ *     used: int,
+ *     bound: int,
+ *     proven: bool,
+ *     counted: int,
+ *     schools: list<StickSchoolShape>,
+ *     kept: list<array{length: float, count: int}>,
+ *     rows: list<StickRowShape>,
+ *     stocks: list<float>,
+ *     lap: float,
+ *     perSheet: int,
+ *     sheet: float,
+ *     pounds: float|null,
+ *     // Its shape as a document says one's own.
+ *     as: array<string, mixed>|stdClass,
+ *     isOwn: bool,
+ * }
+ * @phpstan-type TrimRunPieceShape array{
+ *     id: string,
+ *     number: int,
+ *     at: float,
+ *     length: float,
+ *     lapLow: float,
+ *     lapHigh: float,
+ *     over: bool,
+ *     said: string,
+ *     // Ids of the facts that say it is cut.
+ *     told: list<string>,
+ *     // How long it was cut, inches.
+ *     cut: float|null,
+ *     // Where the lap it begins with ends on the run, inches.
+ *     lapTo: float,
+ *     // What pieces bent and ended alike have in common.
+ *     as: string,
+ *     was: string|null,
+ * }
+ * @phpstan-type TrimRunShape array{
+ *     id: string,
+ *     layer: string,
+ *     name: string,
+ *     edge: string,
+ *     edgeName: string,
+ *     kind: string,
+ *     length: float,
+ *     edgeLength: float,
+ *     low: string,
+ *     high: string,
+ *     pieces: list<TrimRunPieceShape>,
+ *     said: string,
+ *     sketch: TrimSketchShape,
+ * }
+ * @phpstan-type SticksSliceShape array{
+ *     lots: list<StickLotShape>,
+ *     runs: list<array{id: string, name: string}>,
+ *     run: TrimRunShape|null,
+ *     pieces: int,
+ *     sticks: int,
+ *     closures: list<array{name: string, count: int, lengths: list<array{length: float, count: int, cut: bool}>}>,
+ *     findings: list<PlanFindingShape>,
+ *     closed: list<ClosedEdgeShape>,
+ *     supplies: list<array{name: string, said: string}>,
+ *     viewpoints: list<array{side: string, name: string, at: PlanPointShape, chosen: bool}>,
+ *     pounds: float|null,
+ * }
+ * @phpstan-type ClosedEdgeShape array{
+ *     key: string,
+ *     name: string,
+ *     length: float,
+ *     pieces: list<array{at: float, to: float, length: float, cut: bool}>,
+ * }
+ */
 final readonly class SticksSlice
 {
     public function __construct(private EdgeNames $names, private LayerWords $layers, private Words $words, private TrimSketchWriter $sketch, private SupplyWords $supplies, private Wire $wire)
@@ -34,7 +122,7 @@ final readonly class SticksSlice
 
     /**
      * @param  string|null  $pick  id of a run, or of an edge
-     * @return array<string, mixed>
+     * @return SticksSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -59,8 +147,8 @@ final readonly class SticksSlice
     }
 
     /**
-     * @param  array<string, int>  $schools
-     * @return array<string, mixed>
+     * @param  array<value-of<RunSchool>, int>  $schools
+     * @return StickLotShape
      */
     private function lot(StickLot $lot, array $schools, TrimRuns $runs, Plan $plan): array
     {
@@ -99,7 +187,7 @@ final readonly class SticksSlice
         return array_map(static fn (string|int $length, int $count): array => ['length' => (float) $length, 'count' => $count], array_keys($counts), array_values($counts));
     }
 
-    /** @return list<array<string, mixed>> sticks that are cut alike are told once, with how many */
+    /** @return list<StickRowShape> sticks that are cut alike are told once, with how many */
     private function rows(StickLot $lot): array
     {
         $rows = [];
@@ -112,7 +200,7 @@ final readonly class SticksSlice
         return array_values($rows);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{stock: float, cuts: list<StickCutShape>, offcut: float} */
     private function stick(Stick $stick): array
     {
         $at = 0.0;
@@ -125,7 +213,7 @@ final readonly class SticksSlice
         return ['stock' => $stick->stock, 'cuts' => $cuts, 'offcut' => $stick->offcut];
     }
 
-    /** @return array<string, mixed> */
+    /** @return TrimRunShape */
     private function run(TrimRun $run, string $name, Plan $plan): array
     {
         $tape = Wire::tape($plan)->inInches();
@@ -195,7 +283,7 @@ final readonly class SticksSlice
         return in_array(null, $pounds, true) ? null : round((float) array_sum($pounds));
     }
 
-    /** @return list<array<string, mixed>> sides it may mostly be seen from */
+    /** @return SticksSliceShape['viewpoints'] sides it may mostly be seen from */
     private function viewpoints(Plan $plan): array
     {
         $chosen = $plan->job->part(TrimsInput::class)->viewpoint;
@@ -208,7 +296,7 @@ final readonly class SticksSlice
 
     /**
      * @param  list<Closure>  $closures
-     * @return list<array<string, mixed>> of the edge of a run: by kind and face, as they stand along it
+     * @return list<ClosedEdgeShape> of the edge of a run: by kind and face, as they stand along it
      */
     private function closed(array $closures, TrimRun $run, Plan $plan): array
     {
@@ -229,7 +317,7 @@ final readonly class SticksSlice
 
     /**
      * @param  list<Closure>  $closures
-     * @return list<array<string, mixed>> by kind, and how many there are of each length
+     * @return SticksSliceShape['closures'] by kind, and how many there are of each length
      */
     private function closures(array $closures): array
     {

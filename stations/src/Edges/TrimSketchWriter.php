@@ -9,10 +9,26 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Stations\Wire;
 
-/** A trim cut across for the brake, colour side up, as the screen draws it. */
+/**
+ * A trim cut across for the brake, colour side up, as the screen draws it.
+ *
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * A trim cut across as it comes from the brake, inches, y up, colour side up.
+ *
+ * @phpstan-type TrimSketchShape array{
+ *     line: list<PlanPointShape>,
+ *     hems: list<list<PlanPointShape>>,
+ *     legs: list<array{at: PlanPointShape, length: float}>,
+ *     bends: list<array{at: PlanPointShape, degrees: float}>,
+ *     girth: float,
+ *     // Bend lines of its flat, from the edge of the low hem, inches.
+ *     lines: list<float>,
+ * }
+ */
 final readonly class TrimSketchWriter
 {
-    /** @return array<string, mixed> */
+    /** @return TrimSketchShape */
     public function of(TrimRun $run, Plan $plan): array
     {
         $sketch = $run->sketch($plan->job->covering->profile->height);

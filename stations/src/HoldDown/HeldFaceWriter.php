@@ -27,14 +27,53 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** Puts one face and all that holds it down into its wire shape. */
+/**
+ * Puts one face and all that holds it down into its wire shape.
+ *
+ * @phpstan-import-type HeldSchoolShape from SchoolWriter
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * @phpstan-type HeldSeamShape array{number: int, u: float, from: float, to: float, clips: list<float>, said: string}
+ * @phpstan-type HeldFaceShape array{
+ *     id: string,
+ *     name: string,
+ *     said: string,
+ *     clip: array{key: string, said: string}|null,
+ *     screwsAClip: int,
+ *     school: string|null,
+ *     zones: list<array{zone: 'field'|'edge'|'corner', outline: list<PlanPointShape>}>,
+ *     legend: list<array{zone: 'field'|'edge'|'corner', said: string}>,
+ *     seams: list<HeldSeamShape>,
+ *     over: list<PlanPointShape>,
+ *     weakest: array{at: PlanPointShape, seam: int|null, ratio: float, said: string}|null,
+ *     screws: list<PlanPointShape>,
+ *     rows: list<float>,
+ *     rowCounts: list<array{name: string, count: int}>,
+ *     schools: list<HeldSchoolShape>,
+ *     shown: int,
+ *     fixed: list<PlanPointShape>,
+ *     crimps: list<PlanPointShape>,
+ *     guards: list<HeldGuardShape>,
+ *     notes: list<string>,
+ *     purlins: bool,
+ *     guardRows: list<array{said: string, over: bool}>,
+ *     // How stacks of sheets cut alike are drilled; those for most sheets first.
+ *     templates: list<array{
+ *         said: string,
+ *         length: float,
+ *         // Inches from the sheets' eave ends.
+ *         rows: list<float>,
+ *     }>,
+ * }
+ * @phpstan-type HeldGuardShape array{v: float, from: float, to: float, at: list<PlanPointShape>, over: bool}
+ */
 final readonly class HeldFaceWriter
 {
     public function __construct(private SchoolWriter $schools, private FaceHeights $heights, private Words $words)
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return HeldFaceShape */
     public function face(FaceHold $hold, Face $face, Plan $plan): array
     {
         $points = static fn (array $of): array => array_map(static fn (Clip|Screw|Point $one): array => [$one->u, $one->v], array_values($of));
@@ -76,7 +115,7 @@ final readonly class HeldFaceWriter
         return $clip === null ? '' : $this->words->say('hold.clip', ['clip' => $this->words->say("clip.$clip->key"), 'height' => $tape->print($clip->height), 'travel' => $tape->print($clip->travel), 'screws' => $hold->screwsAClip, 'screw' => $this->words->say("hold.screw.$clip->screw"), 'slip' => $clip->wantsSlipSheet ? 'yes' : 'no']);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<HeldSeamShape> */
     private function seams(FaceHold $hold, Face $face, Plan $plan): array
     {
         $clips = [];
@@ -108,7 +147,7 @@ final readonly class HeldFaceWriter
         return $longest[0];
     }
 
-    /** @return array<string, mixed> */
+    /** @return HeldFaceShape['legend'][0] */
     private function zone(WindZone $zone, FaceHold $hold, Plan $plan): array
     {
         $pressures = $plan->of(HoldDownStage::class)->pressures;
@@ -119,7 +158,7 @@ final readonly class HeldFaceWriter
         return ['zone' => $zone->value, 'said' => $this->words->say('hold.zone', ['zone' => $zone->value, 'pull' => $net === null ? 'none' : Measures::in($plan->job->units)->pressure($net), 'most' => $most === null ? 'none' : Wire::tape($plan)->inInches()->print($most, Rounding::Down)])];
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return HeldFaceShape['weakest'] */
     private function weakest(FaceHold $hold, Plan $plan): ?array
     {
         $weakest = $hold->weakest();

@@ -19,7 +19,28 @@ use Imbrex\Core\Plan;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** How a face's hems are set: between what on any day, at what today, which are closed when; and what joints of trims are left. */
+/**
+ * How a face's hems are set: between what on any day, at what today, which are closed when; and what joints of trims are left.
+ *
+ * @phpstan-type HemSliceShape array{
+ *     face: string,
+ *     said: string,
+ *     fixed: 'head'|'middle'|'foot',
+ *     coldF: float,
+ *     table: HemTableShape|null,
+ *     today: HemTodayShape|null,
+ *     closings: list<string>,
+ *     trims: list<string>,
+ * }
+ * @phpstan-type HemTableShape array{
+ *     days: list<array{metalF: float, said: string}>,
+ *     lengths: list<array{length: float, said: string, windows: list<array{said: string, fits: bool}>}>,
+ * }
+ * @phpstan-type HemTodayShape array{
+ *     said: string,
+ *     lengths: list<array{length: float, set: string, window: string, fits: bool, habit: string}>,
+ * }
+ */
 final readonly class HemTable
 {
     public function __construct(private Words $words)
@@ -28,7 +49,7 @@ final readonly class HemTable
 
     /**
      * @param  string|null  $pick  a face; the first where null or unknown
-     * @return array<string, mixed>
+     * @return HemSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -66,7 +87,7 @@ final readonly class HemTable
 
     /**
      * @param  list<PanelMovement>  $own
-     * @return array<string, mixed>
+     * @return HemTableShape
      */
     private function table(Plan $plan, array $own): array
     {
@@ -84,7 +105,7 @@ final readonly class HemTable
 
     /**
      * @param  list<PanelMovement>  $own
-     * @return array<string, mixed>
+     * @return HemTodayShape
      */
     private function today(Plan $plan, array $own, float $metalF): array
     {

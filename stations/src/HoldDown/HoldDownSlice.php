@@ -24,7 +24,36 @@ use Imbrex\Stations\Roof\FaceWriter;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** What Hold-down shows: one face with all that holds it, what pulls and what slides. */
+/**
+ * What Hold-down shows: one face with all that holds it, what pulls and what slides.
+ *
+ * @phpstan-import-type HeldFaceShape from HeldFaceWriter
+ * @phpstan-import-type PlanFaceShape from FaceWriter
+ * @phpstan-import-type PlanFindingShape from Wire
+ *
+ * @phpstan-type HoldDownSliceShape array{
+ *     faces: list<PlanFaceShape>,
+ *     face: HeldFaceShape|null,
+ *     wind: array{kind: 'none'|'estimate'|'given', factors: list<string>, feet: float|null},
+ *     zoneWidth: float,
+ *     clips: list<array{key: string, name: string}>,
+ *     findings: list<PlanFindingShape>,
+ *     snow: array{
+ *         said: list<string>,
+ *         places: list<string>,
+ *         kinds: list<'pads'|'rail'>,
+ *         psf: float|null,
+ *         kind: 'pads'|'rail',
+ *     },
+ *     allowables: list<array{
+ *         key: 'slot'|'screw'|'pullOver'|'fixedScrew'|'rivet'|'pad'|'clamp',
+ *         name: string,
+ *         pounds: float,
+ *         own: bool,
+ *     }>,
+ *     fix: 'screws'|'rivets'|'slot',
+ * }
+ */
 final readonly class HoldDownSlice
 {
     public function __construct(private FaceWriter $faces, private HeldFaceWriter $held, private FaceHeights $heights, private Words $words, private Wire $wire)
@@ -33,7 +62,7 @@ final readonly class HoldDownSlice
 
     /**
      * @param  string|null  $pick  a face; the first where null or unknown
-     * @return array<string, mixed>
+     * @return HoldDownSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -56,7 +85,7 @@ final readonly class HoldDownSlice
         ];
     }
 
-    /** @return array<string, mixed> what pulls, and every factor of an estimate */
+    /** @return HoldDownSliceShape['wind'] what pulls, and every factor of an estimate */
     private function wind(?Pressures $pressures, float $pitchDegrees, Plan $plan): array
     {
         $estimate = $pressures?->estimate;
@@ -73,7 +102,7 @@ final readonly class HoldDownSlice
         return ['kind' => $pressures === null ? 'none' : ($pressures->isEstimate() ? 'estimate' : 'given'), 'factors' => $said, 'feet' => $estimate === null ? null : round($estimate->meanHeightFeet, 1)];
     }
 
-    /** @return array<string, mixed> */
+    /** @return HoldDownSliceShape['snow'] */
     private function snow(Plan $plan, ?FaceHold $hold): array
     {
         $snow = $plan->job->part(SnowInput::class);
@@ -99,7 +128,7 @@ final readonly class HoldDownSlice
         ];
     }
 
-    /** @return list<array<string, mixed>> what besides a clip carries something here, by the product's test report or as an example */
+    /** @return HoldDownSliceShape['allowables'] what besides a clip carries something here, by the product's test report or as an example */
     private function allowables(Plan $plan, FaceHold $hold): array
     {
         $holder = new FaceHolder($plan);

@@ -26,6 +26,11 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
+/**
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type HoldDownTileShape array{state: StateShape, open: int, fasteners: int}
+ */
 final class HoldDownStation extends Station
 {
     public function __construct(private readonly HoldDownSlice $slice, private readonly HemTable $hems, private readonly HoldDownWriter $writer, private readonly FastenersCsv $csv, private readonly HoldDownSheet $sheet, private readonly DrillTemplateSheet $drill, private readonly HemCard $card)
@@ -82,6 +87,7 @@ final class HoldDownStation extends Station
         ];
     }
 
+    /** @return HoldDownTileShape */
     public function tile(Plan $plan): array
     {
         $held = $plan->of(HoldDownStage::class);

@@ -13,14 +13,26 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Stations\Words\Money;
 use Imbrex\Stations\Words\Words;
 
-/** The schools of spacing clips, compared on one face. */
+/**
+ * The schools of spacing clips, compared on one face.
+ *
+ * @phpstan-type HeldSchoolShape array{
+ *     key: 'uniform'|'dense'|'pressure'|'courses',
+ *     name: string,
+ *     how: string,
+ *     said: string,
+ *     ratio: float|null,
+ *     over: int,
+ *     chosen: bool,
+ * }
+ */
 final readonly class SchoolWriter
 {
     public function __construct(private Words $words)
     {
     }
 
-    /** @return list<array<string, mixed>> what each would take on this face */
+    /** @return list<HeldSchoolShape> what each would take on this face */
     public function all(FaceHold $hold, Face $face, Plan $plan): array
     {
         $holder = new FaceHolder($plan);

@@ -11,7 +11,27 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 
-/** The running marks of every face, as they are called out to both sides of the control line. */
+/**
+ * The running marks of every face, as they are called out to both sides of the control line.
+ *
+ * @phpstan-import-type RunningMarkShape from MarksWriter
+ *
+ * @phpstan-type MarksSliceShape array{
+ *     bothWays: bool,
+ *     runsRight: bool,
+ *     checkEvery: int,
+ *     faces: list<array{
+ *         id: string,
+ *         name: string,
+ *         // From the left limit of the metal.
+ *         control: float,
+ *         panels: int,
+ *         left: list<SeamRowShape>,
+ *         right: list<SeamRowShape>,
+ *     }>,
+ * }
+ * @phpstan-type SeamRowShape array{distance: float, eave: bool, check: bool, head: RunningMarkShape|null}
+ */
 final readonly class AllMarksSlice
 {
     public function __construct(private MarksWriter $marks)
@@ -20,7 +40,7 @@ final readonly class AllMarksSlice
 
     /**
      * @param  string|null  $from  `middle`: from the seam nearest the middle of each face instead
-     * @return array<string, mixed>
+     * @return MarksSliceShape
      */
     public function of(Plan $plan, ?string $from): array
     {
@@ -43,7 +63,7 @@ final readonly class AllMarksSlice
 
     /**
      * @param  list<SeamRow>  $rows
-     * @return array<string, list<array<string, mixed>>> to either side of the line, the nearest first
+     * @return array{left: list<SeamRowShape>, right: list<SeamRowShape>} to either side of the line, the nearest first
      */
     private function rows(Plan $plan, array $rows): array
     {

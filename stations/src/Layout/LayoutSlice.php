@@ -11,6 +11,7 @@ use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Layout\Finder\GroupLayout;
+use Imbrex\Core\Layout\Finder\Score;
 use Imbrex\Core\Layout\Finder\Weights;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutStage;
@@ -25,7 +26,101 @@ use Imbrex\Stations\Cutting\ChalkWriter;
 use Imbrex\Stations\Roof\FaceWriter;
 use Imbrex\Stations\Wire;
 
-/** What Layout shows: one face with its group, the ways to start compared; and the marks of every face for the crews. */
+/**
+ * What Layout shows: one face with its group, the ways to start compared; and the marks of every face for the crews.
+ *
+ * @phpstan-import-type ScorePart from Score
+ * @phpstan-import-type CheckedLineShape from LineCheckWriter
+ * @phpstan-import-type FaceLayoutShape from LayoutWriter
+ * @phpstan-import-type LineTriangleShape from LineCheckWriter
+ * @phpstan-import-type PlanChalkShape from ChalkWriter
+ * @phpstan-import-type PlanFaceShape from FaceWriter
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanGroupShape from LayoutWriter
+ * @phpstan-import-type PlanOutlineShape from Wire
+ * @phpstan-import-type PlanReasonShape from LayoutWriter
+ * @phpstan-import-type RunningMarkShape from MarksWriter
+ *
+ * @phpstan-type LayoutStripShape array{id: string, left: float, right: float, rip: float|null, metal: PlanOutlineShape}
+ * @phpstan-type LayoutSliceShape array{
+ *     faces: list<PlanFaceShape>,
+ *     profile: array{key: string, cover: float, height: float, family: string, hand: string},
+ *     face: LaidFaceShape|null,
+ *     system: ChosenSystemShape,
+ * }
+ * @phpstan-type LayoutAlternativeShape array{
+ *     face: string,
+ *     start: 'balanced'|'one-end'|'centre-seam'|'centre-pan'|'control-point'|'found',
+ *     pinned: bool,
+ *     nudge: float,
+ *     left: float,
+ *     right: float,
+ *     control: float,
+ *     panels: int,
+ *     fullPanels: int,
+ *     leftRip: float|null,
+ *     rightRip: float|null,
+ *     narrowestAllowed: float,
+ *     tooNarrow: bool,
+ *     from: 'left'|'right'|null,
+ *     chosen: bool,
+ *     seams: list<float>,
+ *     squareFeet: float,
+ *     pieces: int,
+ *     findings: list<PlanFindingShape>,
+ *     at: float|null,
+ *     as: 'seam'|'pan',
+ *     place: string|null,
+ *     best: bool,
+ *     reasons: list<PlanReasonShape>,
+ *     // All of them where it is the least, else how many more.
+ *     points: int,
+ *     least: bool,
+ *     parts: list<ScorePartShape>,
+ *     // What all faces of the group are set to, where this is one way for them all, with which as many seams meet as can; else empty.
+ *     together: list<array{
+ *         face: string,
+ *         start: 'balanced'|'one-end'|'centre-seam'|'centre-pan'|'control-point'|'found',
+ *         from: 'left'|'right'|null,
+ *         at: float|null,
+ *         as: 'seam'|'pan',
+ *     }>,
+ * }
+ * @phpstan-type LaidFaceShape array{
+ *     id: string,
+ *     layout: FaceLayoutShape,
+ *     strips: list<LayoutStripShape>,
+ *     seams: list<float>,
+ *     eaveMarks: list<RunningMarkShape>,
+ *     headMarks: list<RunningMarkShape>,
+ *     alternatives: list<LayoutAlternativeShape>,
+ *     findings: list<PlanFindingShape>,
+ *     group: PlanGroupShape|null,
+ *     // u of a module line.
+ *     module: float,
+ *     choice: 'found'|'chosen'|'pinned',
+ *     offset: float,
+ *     score: float,
+ *     reasons: list<PlanReasonShape>,
+ *     chalk: list<PlanChalkShape>,
+ *     runOut: array{left: float|null, right: float|null, over: float, hidden: bool, limit: float}|null,
+ *     pinsCost: array{points: int, parts: list<ScorePartShape>}|null,
+ *     check: CheckedLineShape|null,
+ *     // The face's own eave and control line, and the largest 3-4-5 within.
+ *     triangles: list<LineTriangleShape>,
+ *     rakes: list<array{edge: string, side: 'left'|'right', starter: bool}>,
+ *     // Of the first panel's clips from a starter.
+ *     standOff: float,
+ * }
+ * @phpstan-type ChosenSystemShape array{
+ *     profile: string,
+ *     material: string,
+ *     gauge: string,
+ *     ridge: 'unvented'|'vented',
+ *     colour: 'bare'|'white'|'sand'|'light-grey'|'grey'|'charcoal'|'black'|'red'|'brown'|'green'|'blue'|null,
+ * }
+ * @phpstan-type ScorePartShape array{part: 'narrow'|'keepOuts'|'unmatched'|'panels'|'metal'|'cuts'|'uneven'|'odd', points: int}
+ */
 final readonly class LayoutSlice
 {
     /** What the survey says about squareness and closure decides how the end panels are cut. */
@@ -37,7 +132,7 @@ final readonly class LayoutSlice
 
     /**
      * @param  string|null  $pick  a face; the first where null or unknown
-     * @return array<string, mixed>
+     * @return LayoutSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -52,7 +147,7 @@ final readonly class LayoutSlice
         ];
     }
 
-    /** @return list<array{edge: string, side: string, starter: bool}> */
+    /** @return list<array{edge: string, side: 'left'|'right', starter: bool}> */
     private function rakes(Plan $plan, Face $face): array
     {
         $finder = new SideFinder($plan->of(RoofStage::class)->roof);
@@ -71,7 +166,7 @@ final readonly class LayoutSlice
         return $rakes;
     }
 
-    /** @return array<string, mixed> */
+    /** @return LaidFaceShape */
     private function laidFace(Plan $plan, Face $face): array
     {
         $layout = $plan->of(LayoutStage::class)->layouts[$face->id];
@@ -91,7 +186,7 @@ final readonly class LayoutSlice
             // Panels laid sideways have one way: from the opening up.
             'alternatives' => $face->isAcross() ? [] : $this->alternatives($plan, ComparedStart::compare($plan, $face)),
             'chalk' => $this->chalk->chalk($plan, [$face]),
-            'runOut' => $runOut,
+            'runOut' => $runOut === null ? null : ['left' => $runOut->left, 'right' => $runOut->right, 'over' => $runOut->over, 'hidden' => $runOut->hidden, 'limit' => $runOut->limit],
             'rakes' => $this->rakes($plan, $face),
             'standOff' => $plan->job->rules->number('edge.rake.standOff'),
             ...$this->lines->lines($plan, $face),
@@ -99,7 +194,7 @@ final readonly class LayoutSlice
         ];
     }
 
-    /** @return array{points: int, parts: list<array{part: string, points: int}>}|null what the pins of a group cost against leaving all to the search */
+    /** @return LaidFaceShape['pinsCost'] int, parts: list<array{part: string, points: int}>}|null what the pins of a group cost against leaving all to the search */
     private function pinsCost(Plan $plan, GroupLayout $group): ?array
     {
         $cost = $group->unpinned === null ? null : $group->score->less($group->unpinned);
@@ -110,8 +205,8 @@ final readonly class LayoutSlice
     }
 
     /**
-     * @param  array<string, int>  $points
-     * @return list<array{part: string, points: int}>
+     * @param  array<ScorePart, int>  $points
+     * @return list<ScorePartShape> string, points: int}>
      */
     private function parts(array $points): array
     {
@@ -120,7 +215,7 @@ final readonly class LayoutSlice
 
     /**
      * @param  list<ComparedStart>  $ways
-     * @return list<array<string, mixed>>
+     * @return list<LayoutAlternativeShape>
      */
     private function alternatives(Plan $plan, array $ways): array
     {
@@ -130,7 +225,7 @@ final readonly class LayoutSlice
         return array_map(fn (ComparedStart $way): array => $this->alternative($plan, $way, $best[0]), $ways);
     }
 
-    /** @return array<string, mixed> */
+    /** @return LayoutAlternativeShape */
     private function alternative(Plan $plan, ComparedStart $way, ComparedStart $best): array
     {
         $choice = $way->layout->choice;
@@ -153,7 +248,7 @@ final readonly class LayoutSlice
         ];
     }
 
-    /** @return array{from: string|null, at: float|null, as: string} */
+    /** @return array{from: 'left'|'right'|null, at: float|null, as: 'seam'|'pan'} string|null, at: float|null, as: string} */
     private static function start(LayoutChoice $choice): array
     {
         return ['from' => $choice->fromLeft === null ? null : ($choice->fromLeft ? 'left' : 'right'), 'at' => $choice->at, 'as' => $choice->asSeam ? 'seam' : 'pan'];

@@ -21,6 +21,19 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
+/**
+ * @phpstan-import-type FaceLayoutShape from LayoutWriter
+ * @phpstan-import-type PlanGroupShape from LayoutWriter
+ * @phpstan-import-type PlanLayoutShape from LayoutWriter
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type LayoutTileShape array{state: StateShape, open: int, faces: int}
+ * @phpstan-type WholeLayoutShape array{
+ *     layouts: list<PlanLayoutShape>,
+ *     groups: list<PlanGroupShape>,
+ *     seams: list<array{face: string, u: float}>,
+ * }
+ */
 final class LayoutStation extends Station
 {
     public function __construct(
@@ -70,6 +83,7 @@ final class LayoutStation extends Station
         ];
     }
 
+    /** @return LayoutTileShape */
     public function tile(Plan $plan): array
     {
         $faces = count($plan->of(RoofStage::class)->roof->faces);
@@ -93,6 +107,7 @@ final class LayoutStation extends Station
         return $plan->of(RoofStage::class)->roof->face($pick) !== null;
     }
 
+    /** @return WholeLayoutShape */
     public function whole(Plan $plan): array
     {
         $layout = $plan->of(LayoutStage::class);
@@ -108,12 +123,15 @@ final class LayoutStation extends Station
     /**
      * The first format of plans calls the way to start `school`; whoever reads plans goes by that.
      *
-     * @param  array<string, mixed>  $layout
-     * @return array<string, mixed>
+     * @param  FaceLayoutShape  $layout
+     * @return array{face: string, school: FaceLayoutShape['start'], pinned: bool, nudge: float, left: float, right: float, control: float, panels: int, fullPanels: int, leftRip: float|null, rightRip: float|null, narrowestAllowed: float, tooNarrow: bool}
      */
     private function asPublished(array $layout): array
     {
-        return array_combine(array_map(static fn (string $field): string => $field === 'start' ? 'school' : $field, array_keys($layout)), $layout);
+        ['face' => $face, 'start' => $school] = $layout;
+        unset($layout['face'], $layout['start']);
+
+        return ['face' => $face, 'school' => $school, ...$layout];
     }
 
     public function files(): array

@@ -15,15 +15,97 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
+use LogicException;
+use stdClass;
 
-/** Puts layouts, and what the search says of them, into the wire shape of contracts/plan. */
+/**
+ * Puts layouts, and what the search says of them, into their wire shape.
+ *
+ * @phpstan-type PlanLayoutShape array{
+ *     face: string,
+ *     school: 'balanced'|'one-end'|'centre-seam'|'centre-pan'|'control-point'|'found',
+ *     pinned: bool,
+ *     nudge: float,
+ *     left: float,
+ *     right: float,
+ *     control: float,
+ *     panels: int,
+ *     fullPanels: int,
+ *     leftRip: float|null,
+ *     rightRip: float|null,
+ *     narrowestAllowed: float,
+ *     tooNarrow: bool,
+ *     // Named after its first face.
+ *     group?: string,
+ *     choice?: 'found'|'chosen'|'pinned',
+ *     // From the metal's left limit to a module line, 0 to under one cover.
+ *     offset?: float,
+ *     score?: float,
+ *     reasons?: list<PlanReasonShape>,
+ * }
+ * @phpstan-type FaceLayoutShape array{
+ *     face: string,
+ *     start: 'balanced'|'one-end'|'centre-seam'|'centre-pan'|'control-point'|'found',
+ *     pinned: bool,
+ *     nudge: float,
+ *     left: float,
+ *     right: float,
+ *     control: float,
+ *     panels: int,
+ *     fullPanels: int,
+ *     leftRip: float|null,
+ *     rightRip: float|null,
+ *     narrowestAllowed: float,
+ *     tooNarrow: bool,
+ * }
+ *
+ * What speaks for or against a layout.
+ * @phpstan-type PlanReasonShape array{code: string, speaksFor: bool, parameters: array<string, mixed>|stdClass, message: string}
+ *
+ * Points by part.
+ * @phpstan-type ScorePartsShape array{
+ *     narrow: float,
+ *     keepOuts: float,
+ *     unmatched: float,
+ *     panels: float,
+ *     metal: float,
+ *     cuts: float,
+ *     uneven: float,
+ *     odd: float,
+ * }
+ * @phpstan-type ScoreCountsShape array{
+ *     narrow: float,
+ *     keepOuts: float,
+ *     unmatched: float,
+ *     panels: float,
+ *     squareFeet: float,
+ *     cuts: float,
+ *     uneven: float,
+ *     odd: float,
+ * }
+ *
+ * Of a whole group of tied faces.
+ * @phpstan-type PlanScoreShape array{total: float, points: ScorePartsShape, counts: ScoreCountsShape}
+ *
+ * Faces whose seams hang together through ridges, hips and pitch changes.
+ * @phpstan-type PlanGroupShape array{
+ *     id: string,
+ *     faces: list<string>,
+ *     ties: list<array{edge: string, faces: list<string>, seams: int, miss: float, meets: bool}>,
+ *     score: PlanScoreShape,
+ *     // Nothing better can be; false where the search stopped early.
+ *     proven: bool,
+ *     pinsCost: PlanScoreShape|null,
+ *     reasons: list<PlanReasonShape>,
+ * }
+ */
 final readonly class LayoutWriter
 {
     public function __construct(private Words $words)
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return FaceLayoutShape */
     public function layout(FaceLayout $layout): array
     {
         return [
@@ -43,7 +125,7 @@ final readonly class LayoutWriter
         ];
     }
 
-    /** @return array<string, mixed> how the search and the person came to a face's layout; the score is its whole group's */
+    /** @return array{group: string, choice: 'found'|'chosen'|'pinned', offset: float, score: float, reasons: list<PlanReasonShape>} how the search and the person came to a face's layout; the score is its whole group's */
     public function found(Plan $plan, string $face): array
     {
         $group = $plan->of(LayoutStage::class)->groupOf($face);
@@ -51,7 +133,7 @@ final readonly class LayoutWriter
         $layout = $plan->of(LayoutStage::class)->layouts[$face];
         $cover = $plan->job->covering->profile->cover;
         if ($group === null || $number === null) {
-            return [];
+            throw new LogicException("$face is laid out in no group");
         }
         $into = fmod($group->modules[$number] - $layout->span->left, $cover);
 
@@ -64,7 +146,7 @@ final readonly class LayoutWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanGroupShape */
     public function group(Plan $plan, GroupLayout $group): array
     {
         $weights = Weights::by($plan->job->rules);
@@ -88,7 +170,7 @@ final readonly class LayoutWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanScoreShape */
     public function score(Score $score, Weights $weights): array
     {
         return ['total' => $score->total($weights), 'points' => $score->points($weights), 'counts' => (array) $score];
@@ -96,7 +178,7 @@ final readonly class LayoutWriter
 
     /**
      * @param  list<Reason>  $reasons
-     * @return list<array<string, mixed>>
+     * @return list<PlanReasonShape>
      */
     public function reasons(Plan $plan, array $reasons): array
     {

@@ -13,7 +13,31 @@ use Imbrex\Core\Roof\Face;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** Puts the triangle a line is checked by into its wire shape, with what it tells in words. */
+/**
+ * Puts the triangle a line is checked by into its wire shape, with what it tells in words.
+ *
+ * @phpstan-type LineTriangleShape array{
+ *     at: float,
+ *     toward: 'left'|'right',
+ *     along: float,
+ *     up: float,
+ *     // What the tape has to read across.
+ *     must: float,
+ * }
+ * @phpstan-type CheckedLineShape array{
+ *     at: float,
+ *     toward: 'left'|'right',
+ *     along: float,
+ *     up: float,
+ *     // What the tape has to read across.
+ *     must: float,
+ *     read: float|null,
+ *     // What was read tells; null while nothing was.
+ *     said: array{state: 'straight'|'leans', text: string}|null,
+ *     // What lies at the line now.
+ *     as: 'seam'|'pan',
+ * }
+ */
 final readonly class LineCheckWriter
 {
     /** Nearer to straight (in at its far end) than a chalk line is wide. */
@@ -23,7 +47,7 @@ final readonly class LineCheckWriter
     {
     }
 
-    /** @return array{check: array<string, mixed>|null, triangles: list<array<string, mixed>>} */
+    /** @return array{check: CheckedLineShape|null, triangles: list<LineTriangleShape>} */
     public function lines(Plan $plan, Face $face): array
     {
         $check = $plan->job->part(LayoutInput::class)->checks[$face->id] ?? null;
@@ -35,7 +59,7 @@ final readonly class LineCheckWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return LineTriangleShape */
     private static function triangle(LineCheck $check): array
     {
         return ['at' => $check->at, 'toward' => $check->toRight ? 'right' : 'left', 'along' => $check->along, 'up' => $check->up, 'must' => $check->must()];
@@ -49,7 +73,7 @@ final readonly class LineCheckWriter
         return $off === [] || min($off) < $plan->job->covering->profile->cover / 4.0;
     }
 
-    /** @return array{state: string, text: string} */
+    /** @return array{state: 'straight'|'leans', text: string} string, text: string} */
     private function said(LineCheck $check, float $over, TapePrinter $tape): array
     {
         $out = (float) $check->runOut($over);

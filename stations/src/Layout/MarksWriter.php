@@ -13,10 +13,23 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 
-/** Puts running marks into their wire shape. */
+/**
+ * Puts running marks into their wire shape.
+ *
+ * @phpstan-type RunningMarkShape array{
+ *     distance: float,
+ *     kind: 'seam'|'rake'|'control',
+ *     check: bool,
+ *     // Name of the face over the ridge.
+ *     across: string|null,
+ *     theirs: float|null,
+ *     miss: float|null,
+ *     meets: bool,
+ * }
+ */
 final class MarksWriter
 {
-    /** @return array<string, mixed> edge by edge, from left to right */
+    /** @return array{eaveMarks: list<RunningMarkShape>, headMarks: list<RunningMarkShape>} edge by edge, from left to right */
     public function marks(Plan $plan, Face $face): array
     {
         [$eave, $head] = $this->along($plan, $face, $plan->of(LayoutStage::class)->layouts);
@@ -33,7 +46,7 @@ final class MarksWriter
         return SeamRow::of(...$this->along($plan, $face, $layouts));
     }
 
-    /** @return array<string, mixed> */
+    /** @return RunningMarkShape */
     public function mark(Plan $plan, RunningMark $mark): array
     {
         return [

@@ -19,8 +19,30 @@ use Imbrex\Core\Roof\FaceFrame;
 use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Stations\Roof\RoofSlice;
 
-/** What the turning picture shows on the faces: seams and ribs, pieces, openings. Plan x and y, and height; inches. */
+/**
+ * What the turning picture shows on the faces: seams and ribs, pieces, openings. Plan x and y, and height; inches.
+ *
+ * @phpstan-import-type SpacePointShape from RoofSlice
+ *
+ * What the turning picture shows on the faces. Plan x and y, and height; inches.
+ *
+ * @phpstan-type SpaceSliceShape array{
+ *     metal: array{
+ *         material: string,
+ *         colour: 'bare'|'white'|'sand'|'light-grey'|'grey'|'charcoal'|'black'|'red'|'brown'|'green'|'blue'|null,
+ *     },
+ *     // Height of a seam or rib.
+ *     rise: float,
+ *     faces: list<array{
+ *         id: string,
+ *         seams: list<array{SpacePointShape, SpacePointShape}>,
+ *         panels: list<array{id: string, name: string, loop: list<SpacePointShape>}>,
+ *         openings: list<array{id: string, name: string, loop: list<SpacePointShape>, rise: float}>,
+ *     }>,
+ * }
+ */
 final class SpaceSlice
 {
     /** To a hundredth of an inch: a picture, not a measure. */
@@ -33,7 +55,7 @@ final class SpaceSlice
         $this->clipper = new LineClipper;
     }
 
-    /** @return array<string, mixed> */
+    /** @return SpaceSliceShape */
     public function of(Plan $plan): array
     {
         $covering = $plan->job->covering;
@@ -45,7 +67,7 @@ final class SpaceSlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return SpaceSliceShape['faces'][0] */
     private function face(Plan $plan, Face $face, FaceFrame $frame): array
     {
         $cutting = $plan->of(CuttingStage::class);
@@ -58,7 +80,7 @@ final class SpaceSlice
         ];
     }
 
-    /** @return list<array{list<float>, list<float>}> the two ends of each stretch, where there is metal */
+    /** @return list<array{SpacePointShape, SpacePointShape}> the two ends of each stretch, where there is metal */
     private function seams(Face $face, FaceFrame $frame, FaceLayout $layout, Profile $profile): array
     {
         $bounds = $face->outline->bounds();
@@ -83,18 +105,18 @@ final class SpaceSlice
         return $seams;
     }
 
-    /** @return list<list<float>> */
+    /** @return list<SpacePointShape> */
     private function loop(FaceFrame $frame, Polygon $deck): array
     {
         return array_map(fn (Point $p): array => $this->inTheAir($frame, $p), $deck->corners);
     }
 
-    /** @return list<float> */
+    /** @return SpacePointShape */
     private function inTheAir(FaceFrame $frame, Point $deck): array
     {
         $plan = $frame->toPlan($deck);
 
-        return array_map(static fn (float $inches): float => round($inches, self::PLACES), [$plan->u, $plan->v, $frame->plane->at($plan)]);
+        return [round($plan->u, self::PLACES), round($plan->v, self::PLACES), round($frame->plane->at($plan), self::PLACES)];
     }
 
     /** How high it stands in the picture, inches: representative, nobody has measured it. */

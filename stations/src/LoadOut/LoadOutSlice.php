@@ -16,14 +16,43 @@ use Imbrex\Stations\Print\PanelRange;
 use Imbrex\Stations\SupplyWords;
 use Imbrex\Stations\Wire;
 
-/** What Load-out shows: the order, what it saved, what stands against it. */
+/**
+ * What Load-out shows: the order, what it saved, what stands against it.
+ *
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanOrderShape from OrderWriter
+ * @phpstan-import-type SavingShape from PairingWriter
+ *
+ * @phpstan-type LoadOutSliceShape array{
+ *     system: array{
+ *         profile: string,
+ *         cover: float,
+ *         material: string,
+ *         gauge: string,
+ *         colour: string|null,
+ *         concealed: bool,
+ *         representative: bool,
+ *     },
+ *     order: PlanOrderShape,
+ *     mayBeOrdered: bool,
+ *     findings: list<PlanFindingShape>,
+ *     saving: SavingShape,
+ *     // That trims are ordered from the list of sticks, and how many; null where there are none.
+ *     trims: string|null,
+ *     // What stands against an order, a kind a line.
+ *     standing: list<array{code: string, severity: 'block'|'settle'|'note', message: string, where: list<string>}>,
+ *     // The panels of each line in words, neighbours in a row as a range.
+ *     ranges: list<string>,
+ *     supplies: list<array{name: string, said: string}>,
+ * }
+ */
 final readonly class LoadOutSlice
 {
     public function __construct(private OrderWriter $order, private PairingWriter $pairing, private SupplyWords $supplies, private TrimsBeside $trims, private StandingKinds $standing, private Wire $wire)
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return LoadOutSliceShape */
     public function of(Plan $plan): array
     {
         $covering = $plan->job->covering;

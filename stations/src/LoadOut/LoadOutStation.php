@@ -11,7 +11,15 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
+use Imbrex\Stations\Wire;
 
+/**
+ * @phpstan-import-type PlanOrderShape from OrderWriter
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type LoadOutTileShape array{state: StateShape, open: int, lines: int}
+ * @phpstan-type WholeLoadOutShape array{order: PlanOrderShape}
+ */
 final class LoadOutStation extends Station
 {
     public function __construct(
@@ -34,6 +42,7 @@ final class LoadOutStation extends Station
     }
 
     /** What stands against the order counts, wherever it was found. */
+    /** @return LoadOutTileShape */
     public function tile(Plan $plan): array
     {
         $begun = $plan->of(RoofStage::class)->roof->faces !== [];
@@ -55,6 +64,7 @@ final class LoadOutStation extends Station
         return ['load-out'];
     }
 
+    /** @return WholeLoadOutShape */
     public function whole(Plan $plan): array
     {
         return ['order' => $this->order->order($plan->of(LoadOutStage::class)->order)];

@@ -22,7 +22,7 @@ final readonly class StandingKinds
 
     /**
      * @param  list<Finding>  $findings
-     * @return list<array{code: string, severity: string, message: string, where: list<string>}> the first of each kind in words, and the places it stands at; the gravest first
+     * @return list<array{code: string, severity: 'block'|'settle'|'note', message: string, where: list<string>}> the first of each kind in words, and the places it stands at; the gravest first
      */
     public function of(Plan $plan, array $findings): array
     {

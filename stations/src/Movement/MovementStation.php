@@ -19,7 +19,39 @@ use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Station;
 use stdClass;
 
-/** How panels move: what a document says of it, what the plan tells. Its screen is that of the hold-down. */
+/**
+ * How panels move: what a document says of it, what the plan tells. Its screen is that of the hold-down.
+ *
+ * @phpstan-type PlanMovementShape array{
+ *     panels: list<string>,
+ *     lengthFromFixedPoint: float,
+ *     total: float,
+ *     windows: list<PlanWindowShape>,
+ *     atHead: float,
+ *     today: PlanTodayShape|null,
+ * }
+ * @phpstan-type PlanWindowShape array{metalF: float, least: float, most: float}
+ * @phpstan-type PlanTodayShape array{
+ *     metalF: float,
+ *     least: float,
+ *     most: float,
+ *     // A sixteenth in the window; null where none is.
+ *     set: float|null,
+ * }
+ * @phpstan-type PlanTrimMovementShape array{run: string, metal: string, total: float, joints: int, joint: float, gapToday: float|null}
+ * @phpstan-type PlanHemShape array{
+ *     face: string,
+ *     edge: string,
+ *     // Before the panel goes up, or after it lies.
+ *     closed: 'before'|'after',
+ *     panels: list<string>,
+ * }
+ * @phpstan-type WholeMovementShape array{
+ *     movement: list<PlanMovementShape>,
+ *     trimMovement: list<PlanTrimMovementShape>,
+ *     hems: list<PlanHemShape>,
+ * }
+ */
 final class MovementStation extends Station
 {
     public function key(): string
@@ -62,6 +94,7 @@ final class MovementStation extends Station
         ];
     }
 
+    /** @return WholeMovementShape */
     public function whole(Plan $plan): array
     {
         $result = $plan->of(MovementStage::class);

@@ -34,10 +34,103 @@ use Imbrex\Core\Water\UphillComparison;
 use Imbrex\Core\Water\WaterStage;
 use Imbrex\Stations\Edges\EdgeNames;
 use Imbrex\Stations\Edges\LayerWords;
+use Imbrex\Stations\Roof\RoofSlice;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** What Openings shows: all that comes through the roof, and one of them with the panels round it and its pieces in order. */
+/**
+ * What Openings shows: all that comes through the roof, and one of them with the panels round it and its pieces in order.
+ *
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type SpacePointShape from RoofSlice
+ *
+ * @phpstan-type OpeningPieceShape array{
+ *     key: string,
+ *     number: int,
+ *     name: string,
+ *     how: string,
+ *     held: string,
+ *     size: string,
+ *     panel: bool,
+ *     over: list<string>,
+ *     of: list<string>,
+ *     flat: list<PlanPointShape>,
+ *     length: float,
+ *     width: float,
+ *     lines: list<array{kind: 'cut'|'bend'|'notch', line: list<PlanPointShape>}>,
+ *     marks: list<array{number: int, kind: 'cut'|'bend'|'notch', at: PlanPointShape, said: string}>,
+ *     flats: list<list<SpacePointShape>>,
+ *     // What of it lies on the deck or the panels.
+ *     lies: list<list<PlanPointShape>>,
+ *     // Cut up the slope through its middle: along it, and square to the deck.
+ *     section: list<list<PlanPointShape>>,
+ *     // What lies higher has more.
+ *     rank: int,
+ *     // Between its fasteners; null where it has none, or they are told elsewhere.
+ *     spacing: float|null,
+ * }
+ *
+ * In the frame of the opening: x across from its left side, y up the slope from its low side, z square to the deck; inches.
+ * @phpstan-type OpeningViewShape array{
+ *     id: string,
+ *     name: string,
+ *     kind: 'pipe'|'chimney'|'skylight'|'curb'|'vent',
+ *     face: string,
+ *     faceName: string,
+ *     uphill: 'apron'|'cricket'|'cross-panels',
+ *     order: 'front-first'|'sides-first'|'back-first',
+ *     adapted: bool,
+ *     sheds: bool,
+ *     outline: list<PlanPointShape>,
+ *     size: PlanPointShape,
+ *     place: array{
+ *         outline: list<PlanPointShape>,
+ *         holes: list<list<PlanPointShape>>,
+ *         seams: list<float>,
+ *         left: float,
+ *         right: float,
+ *         others: list<array{id: string, name: string, outline: list<PlanPointShape>}>,
+ *         fromSeam: float|null,
+ *         squareLeft: float|null,
+ *         squareRight: float|null,
+ *         // From where the document has it, where it was taped from a rake.
+ *         shifted: float,
+ *     },
+ *     panels: list<array{id: string, name: string, outline: list<PlanPointShape>, behind: bool}>,
+ *     solids: list<list<SpacePointShape>>,
+ *     pieces: list<OpeningPieceShape>,
+ *     orders: list<array{key: 'front-first'|'sides-first'|'back-first', name: string, why: string}>,
+ *     uphills: list<array{
+ *         school: 'apron'|'cricket'|'cross-panels',
+ *         name: string,
+ *         why: string,
+ *         chosen: bool,
+ *         advised: bool,
+ *         fits: bool,
+ *         pieces: int,
+ *         hours: float,
+ *         held: float,
+ *         asked: bool,
+ *     }>,
+ *     advice: string,
+ *     notes: list<string>,
+ *     // What rises behind it, cut as a piece's section is.
+ *     behind: list<list<PlanPointShape>>,
+ * }
+ * @phpstan-type OpeningsSliceShape array{
+ *     openings: list<array{
+ *         id: string,
+ *         name: string,
+ *         kind: 'pipe'|'chimney'|'skylight'|'curb'|'vent',
+ *         face: string,
+ *         faceName: string,
+ *         sheds: bool,
+ *     }>,
+ *     opening: OpeningViewShape|null,
+ *     findings: list<PlanFindingShape>,
+ * }
+ */
 final readonly class OpeningsSlice
 {
     /** As much (in) of the roof is shown round an opening. */
@@ -49,7 +142,7 @@ final readonly class OpeningsSlice
 
     /**
      * @param  string|null  $pick  id of an opening; the first where null or unknown
-     * @return array<string, mixed>
+     * @return OpeningsSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -65,7 +158,7 @@ final readonly class OpeningsSlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return OpeningViewShape */
     private function one(Plan $plan, FlashedOpening $flashed): array
     {
         $tape = Wire::tape($plan)->inInches();
@@ -94,7 +187,7 @@ final readonly class OpeningsSlice
         ];
     }
 
-    /** @return array<string, mixed> where it stands on its face, and what it may be taped from: sides of an opening, the middle of a pipe */
+    /** @return OpeningViewShape['place'] where it stands on its face, and what it may be taped from: sides of an opening, the middle of a pipe */
     private function place(Plan $plan, Face $face, Opening $opening): array
     {
         $bounds = $face->outline->bounds();
@@ -132,7 +225,7 @@ final readonly class OpeningsSlice
 
     /**
      * @param  callable(Point): Point  $local
-     * @return list<array<string, mixed>> panels and seams near it, in its own frame
+     * @return OpeningViewShape['panels'] panels and seams near it, in its own frame
      */
     private function panels(Plan $plan, FlashedOpening $flashed, callable $local): array
     {
@@ -178,7 +271,7 @@ final readonly class OpeningsSlice
     /**
      * @param  list<LyingPiece>  $lying
      * @param  array<string, list<Point>>  $pans  of a cricket, by role
-     * @return array<string, mixed>
+     * @return OpeningPieceShape
      */
     private function piece(FlashedOpening $flashed, OpeningPiece $piece, int $number, array $lying, array $pans, Plan $plan): array
     {
@@ -251,7 +344,7 @@ final readonly class OpeningsSlice
         return $plan->of(CuttingStage::class)->name($id);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return OpeningViewShape['uphills'] */
     private function uphills(Plan $plan, FlashedOpening $flashed): array
     {
         $advice = $plan->of(WaterStage::class)->advice[$flashed->id()] ?? null;

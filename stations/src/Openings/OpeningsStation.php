@@ -21,6 +21,34 @@ use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 
+/**
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type StateShape from Wire
+ *
+ * One opening as it is flashed.
+ *
+ * @phpstan-type PlanFlashedShape array{
+ *     id: string,
+ *     face: string,
+ *     kind: 'pipe'|'chimney'|'skylight'|'curb'|'vent',
+ *     uphill: 'apron'|'cricket'|'cross-panels',
+ *     pieces: list<PlanPieceShape>,
+ *     sheds: bool,
+ * }
+ * @phpstan-type PlanPieceShape array{
+ *     id: string,
+ *     role: string,
+ *     // Outline on the flat, colour up; none where it is cut elsewhere or comes ready made.
+ *     flat: list<PlanPointShape>,
+ *     marks: list<array{kind: 'cut'|'bend'|'notch', along: float, across: float}>,
+ *     // What it lies over.
+ *     over: list<string>,
+ *     // Panels or runs of trim it is made of.
+ *     of: list<string>,
+ * }
+ * @phpstan-type OpeningsTileShape array{state: StateShape, open: int, openings: int}
+ * @phpstan-type WholeOpeningsShape array{openings: list<PlanFlashedShape>}
+ */
 final class OpeningsStation extends Station
 {
     public function __construct(private readonly OpeningsSlice $slice, private readonly OpeningsSheet $sheet)
@@ -81,6 +109,7 @@ final class OpeningsStation extends Station
         ];
     }
 
+    /** @return OpeningsTileShape */
     public function tile(Plan $plan): array
     {
         $openings = $plan->of(OpeningsStage::class)->openings;
@@ -109,6 +138,7 @@ final class OpeningsStation extends Station
         return [new StationFile('openings.pdf', 'application/pdf', $this->sheet->pdf(...), static fn (Edition $edition): bool => $edition->plan()->of(OpeningsStage::class)->openings !== [])];
     }
 
+    /** @return WholeOpeningsShape */
     public function whole(Plan $plan): array
     {
         return ['openings' => array_values(array_map(fn (FlashedOpening $flashed): array => [
@@ -121,7 +151,7 @@ final class OpeningsStation extends Station
         ], $plan->of(OpeningsStage::class)->openings))];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanPieceShape */
     private function piece(FlashedOpening $flashed, OpeningPiece $piece): array
     {
         return [

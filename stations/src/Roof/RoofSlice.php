@@ -14,14 +14,76 @@ use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\WallLine;
 use Imbrex\Stations\Wire;
 
-/** The whole roof as the Roof station wants it: faces and edges in plan and in the air, walls, checks. */
+/**
+ * The whole roof as the Roof station wants it: faces and edges in plan and in the air, walls, checks.
+ *
+ * @phpstan-import-type ReadingSourceShape from Wire
+ * @phpstan-import-type EdgeKindShape from Wire
+ * @phpstan-import-type PlanEdgeShape from FaceWriter
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanOpeningShape from FaceWriter
+ * @phpstan-import-type PlanOutlineShape from Wire
+ *
+ * @phpstan-type SpacePointShape array{float, float, float}
+ * @phpstan-type RoofFaceShape array{
+ *     id: string,
+ *     name: string,
+ *     riseIn12: float,
+ *     outline: PlanOutlineShape,
+ *     edges: list<EdgeKindShape>,
+ *     areaSquareFeet: float,
+ *     // The block it belongs to; null for a measured plane.
+ *     block: string|null,
+ *     // The opening it sheds behind: a face of its cricket, or its panels laid sideways.
+ *     behind: string|null,
+ *     // Which way its panels run. Its own frame is turned with them: v along the panels.
+ *     direction: 'up'|'across',
+ *     slopeFactor: float,
+ *     // On the deck, clockwise.
+ *     holes: list<PlanOutlineShape>,
+ *     holeEdges: list<list<EdgeKindShape>>,
+ *     // Corners [x, y] in plan, counter-clockwise.
+ *     planOutline: PlanOutlineShape,
+ *     planHoles: list<PlanOutlineShape>,
+ *     // The outline, then the holes, in x, y and height.
+ *     loops: list<list<SpacePointShape>>,
+ *     openings: list<PlanOpeningShape>,
+ *     longestRun: float,
+ * }
+ * @phpstan-type RoofWallShape array{block: string, side: string, top: list<SpacePointShape>}
+ * @phpstan-type RoofCheckShape array{
+ *     id: string,
+ *     quantity: 'length'|'eaveToRidge'|'pitch'|'eaveHeight',
+ *     where: string,
+ *     value: float,
+ *     source: ReadingSourceShape,
+ *     expected: float,
+ *     miss: float,
+ *     tolerance: float,
+ *     agrees: bool,
+ * }
+ * @phpstan-type RoofSliceShape array{
+ *     faces: list<RoofFaceShape>,
+ *     edges: list<PlanEdgeShape>,
+ *     walls: list<RoofWallShape>,
+ *     checks: list<RoofCheckShape>,
+ *     wanting: list<string>,
+ *     findings: list<PlanFindingShape>,
+ *     areaSquareFeet: float,
+ *     edgeTotals: list<array{
+ *         kind: EdgeKindShape,
+ *         count: int,
+ *         length: float,
+ *     }>,
+ * }
+ */
 final readonly class RoofSlice
 {
     public function __construct(private FaceWriter $faces, private Wire $wire)
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return RoofSliceShape */
     public function of(Plan $plan): array
     {
         $roof = $plan->of(RoofStage::class)->roof;
@@ -62,7 +124,7 @@ final readonly class RoofSlice
         ], WallLine::round($block, $all));
     }
 
-    /** @return array<string, mixed> */
+    /** @return RoofCheckShape */
     private function check(CheckResult $result): array
     {
         return [

@@ -21,6 +21,14 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
+/**
+ * @phpstan-import-type PlanEdgeShape from FaceWriter
+ * @phpstan-import-type PlanFaceShape from FaceWriter
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type RoofTileShape array{state: StateShape, open: int, faces: int, edges: int}
+ * @phpstan-type WholeRoofShape array{faces: list<PlanFaceShape>, edges: list<PlanEdgeShape>}
+ */
 final class RoofStation extends Station
 {
     public function __construct(
@@ -65,6 +73,7 @@ final class RoofStation extends Station
         ];
     }
 
+    /** @return RoofTileShape */
     public function tile(Plan $plan): array
     {
         $roof = $plan->of(RoofStage::class)->roof;
@@ -77,6 +86,7 @@ final class RoofStation extends Station
         return ['roof' => fn (Plan $plan, ?string $pick): array => $this->slice->of($plan)];
     }
 
+    /** @return WholeRoofShape */
     public function whole(Plan $plan): array
     {
         $roof = $plan->of(RoofStage::class)->roof;

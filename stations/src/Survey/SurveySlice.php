@@ -16,21 +16,93 @@ use Imbrex\Core\Survey\Comparison;
 use Imbrex\Core\Survey\Miss;
 use Imbrex\Core\Survey\OldPanels;
 use Imbrex\Core\Survey\PlaneSurvey;
+use Imbrex\Core\Survey\Squareness;
 use Imbrex\Core\Survey\SquareTriangle;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Money;
 use Imbrex\Stations\Words\Words;
+use stdClass;
 
-/** What Survey shows: every measured plane with what its readings come to, and which planes still want a tape. */
+/**
+ * What Survey shows: every measured plane with what its readings come to, and which planes still want a tape.
+ *
+ * @phpstan-import-type ReadingSourceShape from Wire
+ * @phpstan-import-type EdgeKindShape from Wire
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanOutlineShape from Wire
+ *
+ * @phpstan-type ComparisonShape array{
+ *     reading: string,
+ *     value: float,
+ *     source: ReadingSourceShape,
+ *     at: float,
+ *     time: string|null,
+ *     miss: float,
+ *     tolerance: float,
+ *     agrees: bool,
+ *     adopted: bool,
+ *     // As it was read, to an old panel's end past the deck's edge; null where its low end touched that edge.
+ *     taped: float|null,
+ * }
+ * @phpstan-type AdoptionShape array{
+ *     value: float,
+ *     source: ReadingSourceShape,
+ *     spread: float,
+ *     comparisons: list<ComparisonShape>,
+ * }
+ * @phpstan-type SquarenessShape array{
+ *     skewDegrees: float,
+ *     runOut: float,
+ *     perFoot: float,
+ *     left: float,
+ *     right: float,
+ *     ridgeRise: float,
+ *     hidden: bool,
+ * }
+ * @phpstan-type ExtraSchoolShape array{
+ *     school: 'risk'|'fixed'|'in-all',
+ *     extra: float,
+ *     // In the currency of the job's rules.
+ *     metalMoney: string,
+ *     riskMoney: string,
+ *     chosen: bool,
+ *     // What becomes of what that school adds, in words; null for the others.
+ *     inAll: string|null,
+ * }
+ * @phpstan-type SurveyPlaneShape array{
+ *     id: string,
+ *     name: string,
+ *     riseIn12: float|null,
+ *     outline: PlanOutlineShape|null,
+ *     edges: list<EdgeKindShape>,
+ *     adoptions: array<string, AdoptionShape>|stdClass,
+ *     squareness: SquarenessShape|null,
+ *     misses: list<array{reading: string, inches: float}>,
+ *     culprit: string|null,
+ *     sigma: float,
+ *     taped: bool,
+ *     // Names of readings: eave, along-2, between-0-3.
+ *     tapeNext: list<string>,
+ *     triangle: array{alongEave: float, upRake: float, across: float}|null,
+ *     extras: list<ExtraSchoolShape>,
+ *     findings: list<PlanFindingShape>,
+ *     shape: 'rectangle'|'trapezoid'|'triangle'|'parallelogram'|'ell'|'free',
+ *     corners: int,
+ *     // What is replaced and what replaces it, in words; null where nobody said.
+ *     old: string|null,
+ * }
+ * @phpstan-type SurveyProgressShape array{planes: int, wanting: list<string>, missing: list<string>}
+ * @phpstan-type SurveySliceShape array{planes: list<SurveyPlaneShape>, progress: SurveyProgressShape}
+ */
 final readonly class SurveySlice
 {
     public function __construct(private Wire $wire, private Words $words)
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @return SurveySliceShape */
     public function of(Plan $plan): array
     {
         return [
@@ -39,7 +111,7 @@ final readonly class SurveySlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return SurveyPlaneShape */
     private function plane(Plan $plan, PlaneSurvey $survey): array
     {
         $id = $survey->plane->id;
@@ -55,20 +127,20 @@ final readonly class SurveySlice
             'outline' => $survey->outline === null ? null : Wire::outline($survey->outline),
             'edges' => array_map(static fn ($kind): string => $kind->value, $survey->plane->edgeKinds($plan->job->part(SurveyInput::class)->planes)),
             'adoptions' => (object) array_map($this->adoption(...), $survey->adoptions),
-            'squareness' => $survey->squareness,
+            'squareness' => $survey->squareness === null ? null : self::squareness($survey->squareness),
             'misses' => array_map(static fn (Miss $m): array => ['reading' => $m->reading->id, 'inches' => $m->inches], $survey->misses),
             'culprit' => $survey->culprit?->id,
             'sigma' => $survey->lengthSigma,
             'taped' => $survey->taped,
             'tapeNext' => $survey->tapeNext,
-            'triangle' => $triangle,
+            'triangle' => $triangle === null ? null : ['alongEave' => $triangle->alongEave, 'upRake' => $triangle->upRake, 'across' => $triangle->across],
             'extras' => $survey->outline === null ? [] : $this->extras($plan, $survey),
             'old' => $survey->plane->old === null || $bounds === null ? null : $this->old($plan, $survey->plane->old, $bounds->width()),
             'findings' => $this->wire->findings($plan, array_values(array_filter([...$plan->findingsOf('survey'), ...$plan->findingsOf('roof')], static fn (Finding $f): bool => $f->where === $id))),
         ];
     }
 
-    /** @return list<array<string, mixed>> the schools of how much longer to order, with what is at stake */
+    /** @return list<ExtraSchoolShape> the schools of how much longer to order, with what is at stake */
     private function extras(Plan $plan, PlaneSurvey $survey): array
     {
         $face = $plan->of(RoofStage::class)->roof->face($survey->plane->id);
@@ -110,7 +182,16 @@ final readonly class SurveySlice
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return SquarenessShape */
+    private static function squareness(Squareness $square): array
+    {
+        return [
+            'skewDegrees' => $square->skewDegrees, 'runOut' => $square->runOut, 'perFoot' => $square->perFoot,
+            'left' => $square->left, 'right' => $square->right, 'ridgeRise' => $square->ridgeRise, 'hidden' => $square->hidden,
+        ];
+    }
+
+    /** @return AdoptionShape */
     private function adoption(Adoption $adoption): array
     {
         return [

@@ -18,6 +18,11 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
+/**
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type SurveyTileShape array{state: StateShape, open: int, readings: int}
+ */
 final class SurveyStation extends Station
 {
     public function __construct(private readonly SurveySlice $slice, private readonly SurveyChanges $changes, private readonly ReadingsTable $readings)
@@ -58,6 +63,7 @@ final class SurveyStation extends Station
         ];
     }
 
+    /** @return SurveyTileShape */
     public function tile(Plan $plan): array
     {
         $readings = array_sum(array_map(static fn (PlaneSurvey $s): int => count($s->plane->readings), $plan->of(SurveyStage::class)->surveys));

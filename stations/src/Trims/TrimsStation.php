@@ -27,7 +27,65 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
-/** Trims, sticks and closures: what a document says of them, what the plan tells. Their screen is that of the edges. */
+/**
+ * Trims, sticks and closures: what a document says of them, what the plan tells. Their screen is that of the edges.
+ *
+ * From the end of the stick, and across from the edge of the low hem, inches.
+ *
+ * @phpstan-type FlatPointShape array{float, float}
+ * @phpstan-type PlanTrimShape array{
+ *     id: string,
+ *     kind: string,
+ *     edge: string,
+ *     girth: float,
+ *     bendsDegrees: list<float>,
+ *     pieces: list<array{
+ *         id: string,
+ *         length: float,
+ *         lapLow: float,
+ *         lapHigh: float,
+ *         ends: array{low: PlanEndShape, high: PlanEndShape},
+ *         marks: list<float>,
+ *     }>,
+ * }
+ * @phpstan-type PlanStickShape array{
+ *     kind: string,
+ *     colour: string|null,
+ *     stock: float,
+ *     cuts: list<string>,
+ *     lengths: list<float>,
+ *     offcut: float,
+ * }
+ * @phpstan-type PlanStickBoundShape array{kind: string, used: int, lowerBound: int, proven: bool}
+ * @phpstan-type PlanClosureShape array{edge: string, face: string, left: float, right: float, length: float, kind: string}
+ * @phpstan-type PlanEndShape array{
+ *     kind: string,
+ *     // As one looks at the colour with the low edge down.
+ *     side: 'left'|'right',
+ *     // How far the stick reaches beyond the end of its edge, inches.
+ *     beyond: float,
+ *     fromSquareDegrees: list<float>,
+ *     // The same cuts, to the bend lines of the trim.
+ *     toLineDegrees: list<float>,
+ *     outline: list<FlatPointShape>,
+ *     lines: list<array{kind: 'cut'|'bend'|'notch', from: FlatPointShape, to: FlatPointShape}>,
+ * }
+ * @phpstan-type PlanSupplyShape array{
+ *     kind: 'clip'|'fastener'|'tape'|'sealant'|'foam'|'metal-closure'|'vent'|'guard'|'rail'|'slip-sheet'|'boot'|'board'|'flat',
+ *     key: string,
+ *     // Inches of what comes by the foot; how many of the rest.
+ *     amount: float,
+ *     byFoot: bool,
+ *     packs: int,
+ * }
+ * @phpstan-type WholeTrimsShape array{
+ *     trims: list<PlanTrimShape>,
+ *     sticks: list<PlanStickShape>,
+ *     stickBounds: list<PlanStickBoundShape>,
+ *     closures: list<PlanClosureShape>,
+ *     supplies: list<PlanSupplyShape>,
+ * }
+ */
 final class TrimsStation extends Station
 {
     public function __construct(private readonly PiecesCsv $csv, private readonly TrimFlatsDxf $flats, private readonly BrakeSketches $sketches)
@@ -72,6 +130,7 @@ final class TrimsStation extends Station
         ];
     }
 
+    /** @return WholeTrimsShape */
     public function whole(Plan $plan): array
     {
         $made = $plan->of(TrimsStage::class);
@@ -103,7 +162,7 @@ final class TrimsStation extends Station
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanTrimShape */
     private static function run(TrimRun $run): array
     {
         return [
@@ -123,7 +182,7 @@ final class TrimsStation extends Station
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlanEndShape */
     private static function end(EndCut $end): array
     {
         return [

@@ -21,7 +21,27 @@ use Imbrex\Stations\Edges\EdgeNames;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** The way of one drop, step by step, on the plan and in words. */
+/**
+ * The way of one drop, step by step, on the plan and in words.
+ *
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * @phpstan-type DropSliceShape array{
+ *     title: string,
+ *     steps: list<array{
+ *         said: string,
+ *         how: string,
+ *         from: PlanPointShape,
+ *         to: PlanPointShape,
+ *         on: string,
+ *         // Laps and trims it comes onto, by name.
+ *         over: list<string>,
+ *         heights: array{float, float},
+ *     }>,
+ *     end: string,
+ *     inside: bool,
+ * }
+ */
 final readonly class DropSlice
 {
     public function __construct(private EdgeNames $names, private Words $words)
@@ -30,7 +50,7 @@ final readonly class DropSlice
 
     /**
      * @param  string|null  $pick  where it falls in plan: `x_y`, inches
-     * @return array<string, mixed>
+     * @return DropSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -48,7 +68,7 @@ final readonly class DropSlice
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return DropSliceShape['steps'][0] */
     private function step(DropStep $step, Roof $roof, Plan $plan): array
     {
         $face = $roof->face($step->face);

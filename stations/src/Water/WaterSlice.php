@@ -21,10 +21,59 @@ use Imbrex\Core\Water\WaterInput;
 use Imbrex\Core\Water\WaterResult;
 use Imbrex\Core\Water\WaterStage;
 use Imbrex\Stations\Edges\EdgeNames;
+use Imbrex\Stations\Roof\RoofSlice;
 use Imbrex\Stations\Wire;
 use Imbrex\Stations\Words\Words;
 
-/** What Water shows: the roof from above with what runs where, valleys, openings and eaves, and what each foot of one eave takes. */
+/**
+ * What Water shows: the roof from above with what runs where, valleys, openings and eaves, and what each foot of one eave takes.
+ *
+ * @phpstan-import-type EdgeKindShape from Wire
+ * @phpstan-import-type PlanFindingShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ * @phpstan-import-type SpacePointShape from RoofSlice
+ *
+ * @phpstan-type WaterFlowShape array{id: string, name: string, gallons: string, said: string, tight: bool, share: float}
+ * @phpstan-type EaveShareShape array{
+ *     id: string,
+ *     name: string,
+ *     length: float,
+ *     stretches: list<array{from: float, to: float, said: string, place: bool}>,
+ *     // Of its gutter; nothing where it has none.
+ *     outlets: list<array{at: float, said: string}>,
+ * }
+ * @phpstan-type WaterEdgeShape array{
+ *     id: string,
+ *     kind: EdgeKindShape,
+ *     plan: array{PlanPointShape, PlanPointShape},
+ *     heights: array{float, float},
+ * }
+ * @phpstan-type WaterFaceShape array{
+ *     id: string,
+ *     name: string,
+ *     planOutline: list<PlanPointShape>,
+ *     planHoles: list<list<PlanPointShape>>,
+ *     openings: list<list<PlanPointShape>>,
+ *     fall: float,
+ *     // Whether its panels lie sideways, and water runs to their ends.
+ *     across: bool,
+ *     solid: list<SpacePointShape>,
+ * }
+ * @phpstan-type WaterSliceShape array{
+ *     said: string,
+ *     intensity: float,
+ *     own: bool,
+ *     faces: list<WaterFaceShape>,
+ *     edges: list<WaterEdgeShape>,
+ *     valleys: list<WaterFlowShape>,
+ *     openings: list<WaterFlowShape>,
+ *     eaves: list<WaterFlowShape>,
+ *     eave: EaveShareShape|null,
+ *     findings: list<PlanFindingShape>,
+ *     // From where to where water runs in each pan, in plan, and its share of the fullest.
+ *     pans: list<array{from: PlanPointShape, to: PlanPointShape, share: float}>,
+ * }
+ */
 final readonly class WaterSlice
 {
     public function __construct(private EdgeNames $names, private Words $words, private Wire $wire)
@@ -33,7 +82,7 @@ final readonly class WaterSlice
 
     /**
      * @param  string|null  $pick  an eave; the one that takes most where null or unknown
-     * @return array<string, mixed>
+     * @return WaterSliceShape
      */
     public function of(Plan $plan, ?string $pick): array
     {
@@ -119,7 +168,7 @@ final readonly class WaterSlice
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return EaveShareShape */
     private function share(Flow $flow, string $name, Roof $roof, Plan $plan): array
     {
         $input = $plan->job->part(WaterInput::class);
@@ -138,7 +187,7 @@ final readonly class WaterSlice
         ], $stretches)];
     }
 
-    /** @return list<array<string, mixed>> the middle of each pan, from its upper end to its foot */
+    /** @return WaterSliceShape['pans'] the middle of each pan, from its upper end to its foot */
     private function pans(WaterResult $water, Roof $roof, Plan $plan): array
     {
         $flows = $water->of('pan');
@@ -161,7 +210,7 @@ final readonly class WaterSlice
         return $pans;
     }
 
-    /** @return array<string, mixed> */
+    /** @return WaterFaceShape */
     private function face(Face $face): array
     {
         $plan = $face->plan();

@@ -20,6 +20,21 @@ use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
 use stdClass;
 
+/**
+ * @phpstan-import-type StateShape from Wire
+ *
+ * @phpstan-type PlanFlowShape array{
+ *     of: 'valley'|'opening'|'eave'|'pan',
+ *     id: string,
+ *     planAreaSqFt: float,
+ *     gpm: float,
+ *     depth: float|null,
+ *     wettedWidth: float|null,
+ *     room: float|null,
+ * }
+ * @phpstan-type WaterTileShape array{state: StateShape, open: int, flow: string}
+ * @phpstan-type WholeWaterShape array{flows: list<PlanFlowShape>}
+ */
 final class WaterStation extends Station
 {
     public function __construct(private readonly WaterSlice $slice, private readonly DropSlice $drop, private readonly WaterSheet $sheet)
@@ -65,6 +80,7 @@ final class WaterStation extends Station
         ];
     }
 
+    /** @return WaterTileShape */
     public function tile(Plan $plan): array
     {
         $water = $plan->of(WaterStage::class);
@@ -88,6 +104,7 @@ final class WaterStation extends Station
         return [new StationFile('water.pdf', 'application/pdf', $this->sheet->pdf(...))];
     }
 
+    /** @return WholeWaterShape */
     public function whole(Plan $plan): array
     {
         return ['flows' => array_map(static fn (Flow $flow): array => [

@@ -13,7 +13,7 @@ final readonly class GroupLayout
     /**
      * @param  list<float>  $modules  u of a module line, by number of the group's faces
      * @param  list<LayoutChoice>  $choices  by number of face
-     * @param  list<string>  $decided  by number of face: pinned, chosen or found
+     * @param  list<'pinned'|'chosen'|'found'>  $decided  by number of face: pinned, chosen or found
      * @param  list<Reason>  $reasons
      * @param  Score|null  $unpinned  what the group would cost without its pins; null where nothing is pinned
      */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Layout\Finder;
 
-/** What a layout costs, part by part: counts, and the metal in square feet. */
+/**
+ * What a layout costs, part by part: counts, and the metal in square feet.
+ *
+ * @phpstan-type ScorePart 'narrow'|'keepOuts'|'unmatched'|'panels'|'metal'|'cuts'|'uneven'|'odd'
+ */
 final readonly class Score
 {
     /**
@@ -55,7 +59,7 @@ final readonly class Score
         );
     }
 
-    /** @return array<string, float> points by part */
+    /** @return array{narrow: float, keepOuts: float, unmatched: float, panels: float, metal: float, cuts: float, uneven: float, odd: float} points by part */
     public function points(Weights $weights): array
     {
         return [

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { ClosedEdge } from '../../contracts/trims';
+import type { ClosedEdge } from '../../contracts/edges';
 import { Len, LenText } from '../../tape/Len';
 import { useWidth } from '../../tape/useWidth';
 

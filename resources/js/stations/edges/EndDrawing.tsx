@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
+import type { EndCard } from '../../contracts/edges';
 import type { PlanPoint } from '../../contracts/plan';
-import type { EndCard } from '../../contracts/trims';
 import { useSize } from '../../deck/useFrame';
 import { LenText } from '../../tape/Len';
 

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
-import type { EndCard } from '../../contracts/trims';
+import type { EndCard } from '../../contracts/edges';
 import { useJob } from '../../job/JobContext';
 import { fitEnd } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';

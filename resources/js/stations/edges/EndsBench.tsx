@@ -1,6 +1,6 @@
 import { beside } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
-import type { EndCard, EndsSlice } from '../../contracts/trims';
+import type { EndCard, EndsSlice } from '../../contracts/edges';
 import { Findings } from '../../bench/Findings';
 import { CutTick } from './CutTick';
 import { useJobTape } from '../../tape/JobTape';

@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
 import { usePlanSlice } from '../../api/queries';
-import type { EndsSlice } from '../../contracts/trims';
+import type { EndsSlice } from '../../contracts/edges';
 import { useJob } from '../../job/JobContext';
 import { Chips } from '../../kit/Chips';
 import { StationFrame } from '../../kit/StationFrame';

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { OwnShape, StickLot } from '../../contracts/trims';
+import type { StickLot } from '../../contracts/edges';
+import type { OwnShape } from '../../contracts/trims';
 import { Choice } from '../../bench/Choice';
 import { useJob } from '../../job/JobContext';
 import { shapedAs } from './trimEdits';

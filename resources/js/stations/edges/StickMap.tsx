@@ -1,7 +1,7 @@
 import { figure } from '../../words/figures';
 import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
-import type { StickLot } from '../../contracts/trims';
+import type { StickLot } from '../../contracts/edges';
 import { useJobTape } from '../../tape/JobTape';
 import { Len, LenText } from '../../tape/Len';
 

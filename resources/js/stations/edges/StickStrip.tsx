@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { TrimRun } from '../../contracts/trims';
+import type { TrimRun } from '../../contracts/edges';
 import { Len, LenText } from '../../tape/Len';
 import { useWidth } from '../../tape/useWidth';
 

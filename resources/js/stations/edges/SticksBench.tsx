@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import { useMeasures } from '../../tape/measures';
-import type { SticksSlice, StickLot, TrimRun } from '../../contracts/trims';
+import type { StickLot, SticksSlice, TrimRun } from '../../contracts/edges';
 import { Findings } from '../../bench/Findings';
 import { useJob } from '../../job/JobContext';
 import { CutTick } from './CutTick';

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { usePlanSlice } from '../../api/queries';
-import type { SticksSlice } from '../../contracts/trims';
+import type { SticksSlice } from '../../contracts/edges';
 import { useJob } from '../../job/JobContext';
 import { Chips } from '../../kit/Chips';
 import { StationFrame } from '../../kit/StationFrame';

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { StickLot } from '../../contracts/trims';
+import type { StickLot } from '../../contracts/edges';
 import { useJob } from '../../job/JobContext';
 import { cutFrom } from './trimEdits';
 import { useJobTape } from '../../tape/JobTape';

@@ -1,6 +1,6 @@
 import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
-import type { EndsRun, TrimRun } from '../../contracts/trims';
+import type { EndsRun, TrimRun } from '../../contracts/edges';
 import { useJobTape } from '../../tape/JobTape';
 import { LenText, Said } from '../../tape/Len';
 

@@ -1,18 +1,18 @@
 import type { OwnBuild, OwnLayer } from '../../contracts/builds';
 import type { JobDocument } from '../../contracts/job';
+import type { EdgeKind } from '../../contracts/plan';
 import { BARE, wishEdge } from '../../job/edgeWish';
 
 /** How edges are built: what the document keeps of it. */
-
-type Kind = keyof NonNullable<JobDocument['builds']>;
 
 /** One edge is built so, as the build has its layers. */
 export function buildEdge(document: JobDocument, edge: string, build: string | undefined): JobDocument {
     return wishEdge(document, edge, { build, ...BARE, vented: undefined });
 }
 
-/** All edges of a kind are built so, but for those somebody wished otherwise. */
-export function buildAll(document: JobDocument, kind: Kind, build: string, edge: string): JobDocument {
+/** All edges of a kind are built so, but for those somebody wished otherwise. Nobody chooses how laps and openings' sides are. */
+export function buildAll(document: JobDocument, kind: EdgeKind, build: string, edge: string): JobDocument {
+    if (kind === 'end-lap' || kind === 'opening') return document;
     return buildEdge({ ...document, builds: { ...document.builds, [kind]: build } }, edge, undefined);
 }
 
