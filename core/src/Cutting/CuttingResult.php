@@ -12,6 +12,9 @@ use Imbrex\Core\StageResult;
 
 final readonly class CuttingResult implements StageResult
 {
+    /** @var array<string, array{int, int}> by face: the number of its first panel, and how many it has */
+    private array $places;
+
     /**
      * @param  list<Panel>  $panels  by face, from the left rake
      * @param  list<Finding>  $findings
@@ -20,6 +23,12 @@ final readonly class CuttingResult implements StageResult
      */
     public function __construct(public array $panels, public Pairing $pairing, public SheetList $sheets, private array $findings, private array $faces, public EdgeFits $fits)
     {
+        $places = [];
+        foreach ($panels as $number => $panel) {
+            $places[$panel->face] ??= [$number, 0];
+            $places[$panel->face][1]++;
+        }
+        $this->places = $places;
     }
 
     public function findings(): array
@@ -30,7 +39,7 @@ final readonly class CuttingResult implements StageResult
     /** @return list<Panel> */
     public function panelsOf(string $face): array
     {
-        return array_values(array_filter($this->panels, static fn (Panel $p): bool => $p->face === $face));
+        return array_slice($this->panels, ...$this->places[$face] ?? [0, 0]);
     }
 
     public function panel(string $id): ?Panel

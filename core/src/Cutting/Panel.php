@@ -53,11 +53,17 @@ final readonly class Panel
     }
 
     /** @param  list<FaceSide>  $sides  by the tag a sheet's side carries */
-    public static function cut(string $face, Strip $strip, StripPiece $piece, Polygon $blank, array $sides, OrderLength $order): self
+    public static function cut(string $face, Strip $strip, StripPiece $piece, array $sides, OrderLength $order): self
     {
         [$long, $short] = self::lengths($piece->sheet->outline, $piece->sheet->holes, $sides);
 
-        return new self("$face-$strip->position", $face, $strip, $piece->metal->outline, $blank, $piece->sheet->outline, $piece->cutLeft, $piece->cutRight, $piece->rip, $long, $short, $order->of($long), $piece->metal->holes, $piece->sheet->holes);
+        return new self("$face-$strip->position", $face, $strip, $piece->metal->outline, $piece->blank, $piece->sheet->outline, $piece->cutLeft, $piece->cutRight, $piece->rip, $long, $short, $order->of($long), $piece->metal->holes, $piece->sheet->holes);
+    }
+
+    /** The same panel in the next strip: as long, and ordered as long. */
+    public function again(Strip $strip, StripPiece $piece): self
+    {
+        return new self("$this->face-$strip->position", $this->face, $strip, $piece->metal->outline, $piece->blank, $piece->sheet->outline, $piece->cutLeft, $piece->cutRight, $piece->rip, $this->long, $this->short, $this->orderLength);
     }
 
     /**
@@ -115,7 +121,10 @@ final readonly class Panel
     /** The pieces of one strip are lettered from the eave up: none, b, c. */
     public function numbered(int $piece): self
     {
-        $letters = $piece === 0 ? '' : ($piece < 26 ? chr(ord('a') + $piece) : 'z'.$piece);
+        if ($piece === 0) {
+            return $this;
+        }
+        $letters = $piece < 26 ? chr(ord('a') + $piece) : 'z'.$piece;
 
         return new self("$this->face-{$this->strip->position}$letters", $this->face, $this->strip, $this->metal, $this->blank, $this->sheet, $this->cutLeft, $this->cutRight, $this->rip, $this->long, $this->short, $this->orderLength, $this->holes, $this->sheetHoles, $this->corrections, $this->lapsOver);
     }

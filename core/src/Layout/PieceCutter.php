@@ -11,6 +11,7 @@ use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Region;
 use Imbrex\Core\Ground\Geometry\StripGround;
 use Imbrex\Core\Ground\Geometry\Tolerance;
+use Imbrex\Core\Layout\Internal\SteadyStrip;
 use Imbrex\Core\Layout\Internal\StretchOut;
 use Imbrex\Core\Roof\Face;
 
@@ -28,6 +29,9 @@ final class PieceCutter
     private readonly StripGround $blankGround;
 
     private readonly StretchOut $flat;
+
+    /** The strip cut last, where it may be led on. */
+    private ?SteadyStrip $steady = null;
 
     public function __construct(Face $face, Builds $builds)
     {
@@ -88,13 +92,25 @@ final class PieceCutter
     /** @return list<StripPiece> of the strip whose left module line lies at u (inches), from the eave up */
     public function pieces(float $left): array
     {
-        return array_map(fn (Region $metal): StripPiece => $this->piece($metal, $left), $this->metalOf($left));
+        if ($this->steady !== null && $this->isLevel(...$this->steady->reach($left))) {
+            return $this->steady->at($left);
+        }
+        $pieces = array_map(fn (Region $metal): StripPiece => $this->piece($metal, $left), $this->metalOf($left));
+        $this->steady = SteadyStrip::of($left, $this->profile, $pieces);
+
+        return $pieces;
     }
 
-    /** @return list<float> lengths of the sheets of a strip, inches */
-    public function lengths(float $left): array
+    /** Whether the face runs level between left and right, inches. */
+    private function isLevel(float $left, float $right): bool
     {
-        return array_map(fn (Region $metal): float => $this->sheet($metal, $left)->outline->bounds()->height(), $this->metalOf($left));
+        return $this->metalGround->isLevelBetween($left, $right) && $this->blankGround->isLevelBetween($left, $right);
+    }
+
+    /** @return list<Polygon> the sheets of a strip, from the eave up */
+    public function sheets(float $left): array
+    {
+        return array_map(fn (Region $metal): Polygon => $this->sheet($metal, $left)->outline, $this->metalOf($left));
     }
 
     /** @return list<Region> what the pieces of a strip cover, from the eave up */
@@ -124,6 +140,7 @@ final class PieceCutter
         return new StripPiece(
             $metal,
             $sheet,
+            $this->flat->of($metal, $left, 0.0, 0.0)->outline,
             $this->flat->isBeside($outline, true),
             $this->flat->isBeside($outline, false),
             $ripped && $width < $this->profile->cover - Tolerance::ON_LINE ? $width : null,
@@ -133,12 +150,6 @@ final class PieceCutter
     private function sheet(Region $metal, float $left): Region
     {
         return $this->flat->of($metal, $left, $this->profile->leftMetal, $this->profile->rightMetal);
-    }
-
-    /** A piece of metal of the strip at u with its hems laid flat, without legs and laps. */
-    public function blank(Region $metal, float $left): Polygon
-    {
-        return $this->flat->of($metal, $left, 0.0, 0.0)->outline;
     }
 
     /** A leg stands where the module line lies in the end of the metal itself: it needs no turn-up there. */

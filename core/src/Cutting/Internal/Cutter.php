@@ -36,9 +36,9 @@ final readonly class Cutter
         /** @var array<int, PieceCutter> $others by the faces that pieces were cut by before */
         $others = [];
         $corrected = $corrections !== null && $corrections->touch($face);
-        $panels = [];
+        $panels = $before = [];
         foreach ($layout->strips as $strip) {
-            foreach ($this->strip($pieces, $whole, $strip, $order) as $panel) {
+            foreach ($this->strip($pieces, $whole, $strip, $order, $before) as $panel) {
                 $own = $fits?->face($face, $panel->id) ?? $face;
                 if ($own !== $whole) {
                     $then = $others[spl_object_id($own)] ??= new PieceCutter($own, $this->builds);
@@ -51,16 +51,21 @@ final readonly class Cutter
         return $panels;
     }
 
-    /** @return list<Panel> from the eave up */
-    private function strip(PieceCutter $pieces, Face $face, Strip $strip, OrderLength $order): array
+    /**
+     * @param  list<Panel>  $before  of the strip before, not parted by laps; becomes those of this one
+     * @return list<Panel> from the eave up
+     */
+    private function strip(PieceCutter $pieces, Face $face, Strip $strip, OrderLength $order, array &$before = []): array
     {
-        $panels = [];
-        foreach ($pieces->pieces($strip->moduleLeft) as $piece) {
-            $whole = Panel::cut($face->id, $strip, $piece, $pieces->blank($piece->metal, $strip->moduleLeft), $pieces->sides(), $order);
+        $panels = $wholes = [];
+        foreach ($pieces->pieces($strip->moduleLeft) as $number => $piece) {
+            $whole = $piece->isAgain && isset($before[$number]) ? $before[$number]->again($strip, $piece) : Panel::cut($face->id, $strip, $piece, $pieces->sides(), $order);
+            $wholes[] = $whole;
             foreach ($this->laps->part($whole, $face, $pieces->sides(), $order) as $panel) {
                 $panels[] = $panel->numbered(count($panels));
             }
         }
+        $before = $wholes;
 
         return $panels;
     }

@@ -13,7 +13,7 @@ final class Corners
     /** @var list<Point> */
     private array $points = [];
 
-    /** @var array<string, list<int>> */
+    /** @var array<int, list<int>> */
     private array $cells = [];
 
     /** @param  float  $near  inches under which two corners are one, and a corner lies on a side */
@@ -71,17 +71,21 @@ final class Corners
     private function around(Point $point): array
     {
         $t = $this->near;
-        $found = [];
         // A near corner lies in the same cell, or across the wall this point is close to.
-        foreach (array_unique([$this->cell($point->u - $t, $point->v - $t), $this->cell($point->u + $t, $point->v - $t), $this->cell($point->u - $t, $point->v + $t), $this->cell($point->u + $t, $point->v + $t)]) as $cell) {
+        [$first, $last] = [$this->cell($point->u - $t, $point->v - $t), $this->cell($point->u + $t, $point->v + $t)];
+        if ($first === $last) {
+            return $this->cells[$first] ?? [];
+        }
+        $found = [];
+        foreach (array_unique([$first, $this->cell($point->u + $t, $point->v - $t), $this->cell($point->u - $t, $point->v + $t), $last]) as $cell) {
             array_push($found, ...$this->cells[$cell] ?? []);
         }
 
         return $found;
     }
 
-    private function cell(float $u, float $v): string
+    private function cell(float $u, float $v): int
     {
-        return ((int) floor($u / self::CELL)).':'.((int) floor($v / self::CELL));
+        return (((int) floor($u / self::CELL)) << 32) + (int) floor($v / self::CELL);
     }
 }

@@ -19,13 +19,19 @@ final readonly class EdgeMover
     public function move(Polygon $outline, array $outward): Polygon
     {
         $n = count($outline->corners);
-        $lines = array_map(fn (int $side): array => $this->line($outline, $side, $outward[$side]), range(0, $n - 1));
         $corners = [];
         $tags = [];
-        for ($i = 0; $i < $n; $i++) {
-            $points = $this->meet($lines[($i + $n - 1) % $n], $lines[$i], $outline->corner($i));
-            array_push($corners, ...$points);
-            array_push($tags, ...(count($points) === 2 ? [Polygon::STEP] : []), ...[$outline->tag($i)]);
+        $before = $this->line($outline, $n - 1, $outward[$n - 1]);
+        foreach ($outline->corners as $i => $corner) {
+            $line = $this->line($outline, $i, $outward[$i]);
+            foreach ($this->meet($before, $line, $corner) as $number => $point) {
+                $corners[] = $point;
+                if ($number === 1) {
+                    $tags[] = Polygon::STEP;
+                }
+            }
+            $tags[] = $outline->tags[$i] ?? Polygon::CUT;
+            $before = $line;
         }
 
         return Polygon::sound($corners, $tags);
@@ -82,11 +88,12 @@ final readonly class EdgeMover
      */
     private function line(Polygon $outline, int $side, float $out): array
     {
-        $a = $outline->corner($side);
-        $b = $outline->corner($side + 1);
-        $length = $a->distanceTo($b);
+        $a = $outline->corners[$side];
+        $b = $outline->corners[$side + 1] ?? $outline->corners[0];
+        [$du, $dv] = [$b->u - $a->u, $b->v - $a->v];
+        $length = hypot($du, $dv);
 
-        return ['du' => ($b->u - $a->u) / $length, 'dv' => ($b->v - $a->v) / $length, 'out' => $out];
+        return ['du' => $du / $length, 'dv' => $dv / $length, 'out' => $out];
     }
 
     /**
@@ -99,9 +106,7 @@ final readonly class EdgeMover
     private function meet(array $before, array $after, Point $corner): array
     {
         $cross = $before['du'] * $after['dv'] - $before['dv'] * $after['du'];
-        $apart = ! Tolerance::same($before['out'], $after['out']);
-        $onwards = $before['du'] * $after['du'] + $before['dv'] * $after['dv'] > 0.0;
-        if ($apart && $onwards && abs($cross) < self::NEARLY_STRAIGHT) {
+        if (abs($cross) < self::NEARLY_STRAIGHT && ! Tolerance::same($before['out'], $after['out']) && $before['du'] * $after['du'] + $before['dv'] * $after['dv'] > 0.0) {
             return [$this->outwards($corner, $before), $this->outwards($corner, $after)];
         }
         if (abs($cross) < Tolerance::PARALLEL) {

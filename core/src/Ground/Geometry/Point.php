@@ -22,11 +22,13 @@ final readonly class Point
     /** Inches to the nearest place on the straight line between two points. */
     public function distanceToLine(self $from, self $to): float
     {
-        $length = max(Tolerance::LENGTH, $from->distanceTo($to));
-        $share = (($this->u - $from->u) * ($to->u - $from->u) + ($this->v - $from->v) * ($to->v - $from->v)) / $length ** 2;
-        $share = max(0.0, min(1.0, $share));
+        [$du, $dv] = [$to->u - $from->u, $to->v - $from->v];
+        $length = hypot($du, $dv);
+        $length = $length > Tolerance::LENGTH ? $length : Tolerance::LENGTH;
+        $share = (($this->u - $from->u) * $du + ($this->v - $from->v) * $dv) / $length ** 2;
+        $share = $share < 0.0 ? 0.0 : ($share > 1.0 ? 1.0 : $share);
 
-        return $this->distanceTo(new self($from->u + $share * ($to->u - $from->u), $from->v + $share * ($to->v - $from->v)));
+        return hypot($from->u + $share * $du - $this->u, $from->v + $share * $dv - $this->v);
     }
 
     public function mirrored(): self

@@ -20,6 +20,9 @@ final readonly class Region
      */
     public static function ofLoops(array $loops): array
     {
+        if (count($loops) === 1) {
+            return $loops[0]->area() > Tolerance::AREA ? [new self($loops[0])] : [];
+        }
         $loops = array_values(array_filter($loops, static fn (Polygon $p): bool => abs($p->area()) > Tolerance::AREA));
         $outer = array_values(array_filter($loops, static fn (Polygon $p): bool => $p->area() > 0.0));
         $holes = array_fill(0, count($outer), []);

@@ -13,6 +13,12 @@ final class SidePairs
     /** So near (in) counts; twice over, for both reach out. */
     private const REACH = Tolerance::SAME_CUT;
 
+    /** Sides whose upright rectangles lie farther (in) apart than this do not come near. */
+    public const APART = 2.0 * self::REACH;
+
+    /** Up to so many sides, holding each against all is quicker than sorting them. */
+    private const FEW = 24;
+
     /**
      * @param  list<Polygon>  $loops
      * @return list<array{int, int, int, int}> two sides whose upright rectangles come near: loop and side of the one, loop and
@@ -21,6 +27,9 @@ final class SidePairs
     public static function of(array $loops): array
     {
         $sides = self::sides($loops);
+        if (count($sides) <= self::FEW) {
+            return self::ofFew($sides);
+        }
         usort($sides, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $pairs = [];
         $open = [];
@@ -34,6 +43,28 @@ final class SidePairs
                 }
             }
             $open[$k] = $side;
+        }
+        sort($pairs);
+
+        return array_map(static fn (array $pair): array => [$pair[0], $pair[2], $pair[1], $pair[3]], $pairs);
+    }
+
+    /**
+     * @param  list<array{float, float, float, float, int, int}>  $sides  loop by loop
+     * @return list<array{int, int, int, int}>
+     */
+    private static function ofFew(array $sides): array
+    {
+        $pairs = [];
+        $n = count($sides);
+        for ($i = 0; $i < $n; $i++) {
+            [$from, $to, $low, $high, $loop, $side] = $sides[$i];
+            for ($j = $i + 1; $j < $n; $j++) {
+                $other = $sides[$j];
+                if ($other[0] <= $to && $other[1] >= $from && $other[2] <= $high && $other[3] >= $low) {
+                    $pairs[] = [$loop, $other[4], $side, $other[5]];
+                }
+            }
         }
         sort($pairs);
 

@@ -69,7 +69,7 @@ final readonly class StripCutter
      */
     private function chains(Polygon $loop, float $u, float $kept, array &$onLine): ?array
     {
-        $corners = $loop->corners;
+        [$corners, $numbers] = [$loop->corners, $loop->tags];
         $n = count($corners);
         $off = [];
         $start = null;
@@ -84,13 +84,13 @@ final readonly class StripCutter
         $chains = [];
         $points = $tags = [];
         for ($k = 0; $k < $n; $k++) {
-            $i = ($start + $k) % $n;
-            $j = ($i + 1) % $n;
+            $i = $start + $k < $n ? $start + $k : $start + $k - $n;
+            $j = $i + 1 < $n ? $i + 1 : 0;
             [$here, $there] = [$off[$i], $off[$j]];
             if ($here <= 0.0 && $there <= 0.0) {
                 // The outline runs down the line right of which it keeps, and up the line left of which it does.
                 if ($here === 0.0 && $there === 0.0 && $kept * ($corners[$j]->v - $corners[$i]->v) < 0.0) {
-                    $onLine[] = [$corners[$i]->v, $corners[$j]->v, $loop->tag($i)];
+                    $onLine[] = [$corners[$i]->v, $corners[$j]->v, $numbers[$i] ?? Polygon::CUT];
                 }
 
                 continue;
@@ -99,7 +99,7 @@ final readonly class StripCutter
                 $points = [$here === 0.0 ? new Point($u, $corners[$i]->v) : $this->onLine($corners[$i], $corners[$j], $u)];
                 $tags = [];
             }
-            $tags[] = $loop->tag($i);
+            $tags[] = $numbers[$i] ?? Polygon::CUT;
             $points[] = $there > 0.0 ? $corners[$j] : ($there === 0.0 ? new Point($u, $corners[$j]->v) : $this->onLine($corners[$i], $corners[$j], $u));
             if ($there <= 0.0) {
                 $chains[] = ['points' => $points, 'tags' => $tags];
@@ -181,6 +181,9 @@ final readonly class StripCutter
      */
     private function alongLine(array &$points, float $to, float $u, float $kept, array $onLine): array
     {
+        if ($onLine === []) {
+            return [Polygon::CUT];
+        }
         // Down the line where what lies right of it is kept, else up.
         $way = -$kept;
         $from = $points[count($points) - 1]->v;

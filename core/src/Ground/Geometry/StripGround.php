@@ -124,6 +124,22 @@ final readonly class StripGround
         return $number < count($this->corners) && $this->corners[$number]->u < $right;
     }
 
+    /** Whether nothing but sides that run level, to the last bit, lies between left and right. */
+    public function isLevelBetween(float $left, float $right): bool
+    {
+        if ($this->hasCornerBetween($left, $right)) {
+            return false;
+        }
+        // With no corner between, whatever lies there passes the middle.
+        foreach ($this->slabs[$this->slab(($left + $right) / 2.0)] ?? [] as [$from, $to]) {
+            if ($from->v !== $to->v && min($from->u, $to->u) < $right && max($from->u, $to->u) > $left) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return list<Point> the corners within bounds, ends not counted */
     public function cornersWithin(Bounds $bounds): array
     {

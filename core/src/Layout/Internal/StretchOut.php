@@ -132,10 +132,11 @@ final readonly class StretchOut
     {
         $outward = [];
         foreach ($loop->corners as $i => $from) {
-            $to = $loop->corner($i + 1);
+            $to = $loop->corners[$i + 1] ?? $loop->corners[0];
+            $tag = $loop->tags[$i] ?? Polygon::CUT;
             $outward[] = match (true) {
-                $loop->tag($i) >= 0 => $this->sides[$loop->tag($i)]->allowance->hem,
-                $loop->tag($i) === Polygon::STEP || ! Tolerance::same($from->u, $to->u) => 0.0,
+                $tag >= 0 => $this->sides[$tag]->allowance->hem,
+                $tag === Polygon::STEP || ! Tolerance::same($from->u, $to->u) => 0.0,
                 $to->v < $from->v => $before,
                 default => $after,
             };

@@ -32,8 +32,6 @@ final class StickPatterns
 
     private float $worth = 0.0;
 
-    private int $looks = 0;
-
     /**
      * @param  non-empty-list<float>  $lengths  longest first
      * @param  list<int>  $counts  how many are wanted of each
@@ -104,30 +102,65 @@ final class StickPatterns
     {
         $order = array_values(array_filter(array_keys($this->lengths), static fn (int $i): bool => $prices[$i] > self::HAIR));
         usort($order, fn (int $a, int $b): int => $prices[$b] / $this->lengths[$b] <=> $prices[$a] / $this->lengths[$a]);
-        [$this->worth, $this->found, $this->looks] = [0.0, [], 0];
-        $this->look($order, $prices, 0, $this->room, 0.0, []);
 
-        return $this->looks <= self::LOOKS;
+        return $this->look($order, array_map(static fn (int $i): float => $prices[$i], $order), array_map(fn (int $i): float => $this->lengths[$i], $order));
+    }
+
+    /**
+     * Goes through the patterns, of each length as many as go first, and leaves out what cannot be worth more than what was found.
+     *
+     * @param  list<int>  $order  numbers of lengths; with them, what a piece is worth and how long it is
+     * @param  list<float>  $prices
+     * @param  list<float>  $lengths
+     * @return bool whether it came to its end
+     */
+    private function look(array $order, array $prices, array $lengths): bool
+    {
+        $most = array_map(fn (int $i): int => $this->counts[$i], $order);
+        [$rooms, $worths, $picked] = [[$this->room], [0.0], []];
+        [$this->worth, $this->found] = [0.0, []];
+        [$at, $looks, $n, $best] = [0, 0, count($order), 0.0];
+        while ($at >= 0) {
+            [$room, $worth] = [$rooms[$at], $worths[$at]];
+            if ($worth > $best + self::HAIR) {
+                [$best, $this->found] = [$worth, $this->pattern($order, $picked, $at)];
+            }
+            if ($at < $n && ++$looks <= self::LOOKS && $worth + $room * $prices[$at] / $lengths[$at] > $best + self::HAIR) {
+                $fit = (int) floor($room / $lengths[$at] + self::HAIR);
+                $picked[$at] = ($fit < $most[$at] ? $fit : $most[$at]) + 1;
+            } else {
+                $at--;
+            }
+            // One less of the last length that has any left to take off.
+            while ($at >= 0 && --$picked[$at] < 0) {
+                $at--;
+            }
+            if ($at >= 0) {
+                $rooms[$at + 1] = $rooms[$at] - $picked[$at] * $lengths[$at];
+                $worths[$at + 1] = $worths[$at] + $picked[$at] * $prices[$at];
+                $at++;
+            }
+        }
+        $this->worth = $best;
+
+        return $looks <= self::LOOKS;
     }
 
     /**
      * @param  list<int>  $order
-     * @param  array<int, float>  $prices
-     * @param  array<int, int>  $pattern
+     * @param  array<int, int>  $picked  how many of each, in that order
+     * @return array<int, int> of those before a place
      */
-    private function look(array $order, array $prices, int $at, float $room, float $worth, array $pattern): void
+    private function pattern(array $order, array $picked, int $before): array
     {
-        if ($worth > $this->worth + self::HAIR) {
-            [$this->worth, $this->found] = [$worth, $pattern];
+        $pattern = [];
+        for ($k = 0; $k < $before; $k++) {
+            if ($picked[$k] > 0) {
+                $pattern[$order[$k]] = $picked[$k];
+            }
         }
-        if (! isset($order[$at]) || ++$this->looks > self::LOOKS || $worth + $room * $prices[$order[$at]] / $this->lengths[$order[$at]] <= $this->worth + self::HAIR) {
-            return;
-        }
-        $i = $order[$at];
-        $most = min($this->counts[$i], (int) floor($room / $this->lengths[$i] + self::HAIR));
-        for ($n = $most; $n >= 0; $n--) {
-            $this->look($order, $prices, $at + 1, $room - $n * $this->lengths[$i], $worth + $n * $prices[$i], $n > 0 ? $pattern + [$i => $n] : $pattern);
-        }
+
+        return $pattern;
     }
 
     /** @param  array<int, int>  $pattern */

@@ -30,6 +30,14 @@ final class MetalCurve
     /** Straight parts of one stretch are told apart no deeper than this. */
     private const DEEPEST = 8;
 
+    /**
+     * Where one looks between the ends of a stretch, as shares of it. With the same pieces at both, corner for corner, all
+     * corners run evenly but for one that shows only a little off the place it comes in by: one look tells.
+     */
+    private const ALIKE = [1.0 / 3.0];
+
+    private const UNLIKE = [1.0 / 3.0, 2.0 / 3.0];
+
     /** @var list<float> places, 0 to under one cover, where the course changes */
     private array $places = [];
 
@@ -137,29 +145,37 @@ final class MetalCurve
     }
 
     /**
-     * Looks into a stretch at its ends and twice between, and parts it where it bends.
+     * Looks into a stretch at its ends and once or twice between, and parts it where it bends.
      *
      * @param  list<array{float, int, float, float}>  $stretches  gathers where each begins, its pieces, inches there, slope
+     * @param  Taken|null  $first  what is taken just beyond its beginning, `$last` just before its end, where that is known
      */
-    private function stretch(StripTakes $strip, float $from, float $to, int $deeper, array &$stretches): void
+    private function stretch(StripTakes $strip, float $from, float $to, int $deeper, array &$stretches, ?Taken $first = null, ?Taken $last = null): void
     {
         [$low, $high] = [$from + self::BESIDE, $to - self::BESIDE];
-        $first = $strip->at($low);
-        $last = $high > $low ? $strip->at($high) : $first;
+        $first ??= $strip->at($low);
+        $last = $high > $low ? $last ?? $strip->at($high) : $first;
         $slope = $high > $low ? ($last->inches - $first->inches) / ($high - $low) : 0.0;
-        if ($deeper === 0 || $to - $from < self::LEAST_STRETCH || ($first->pieces === $last->pieces && $this->isEven($strip, $low, $high, $first->inches, $slope))) {
+        if ($deeper === 0 || $to - $from < self::LEAST_STRETCH || ($first->pieces === $last->pieces && $this->isEven($strip, $low, $high, $first->inches, $slope, self::areAlike($first, $last) ? self::ALIKE : self::UNLIKE))) {
             $stretches[] = [$from, $first->pieces, $first->inches - self::BESIDE * $slope, $slope];
 
             return;
         }
         $bend = $this->bend($strip, $low, $high, $first->inches, $last->inches);
-        $this->stretch($strip, $from, $bend, $deeper - 1, $stretches);
-        $this->stretch($strip, $bend, $to, $deeper - 1, $stretches);
+        $this->stretch($strip, $from, $bend, $deeper - 1, $stretches, first: $first);
+        $this->stretch($strip, $bend, $to, $deeper - 1, $stretches, last: $last);
     }
 
-    private function isEven(StripTakes $strip, float $low, float $high, float $inches, float $slope): bool
+    /** Whether the same pieces, corner for corner, are taken at both places. */
+    private static function areAlike(Taken $one, Taken $other): bool
     {
-        foreach ([1.0 / 3.0, 2.0 / 3.0] as $share) {
+        return $one->shape !== '' && $one->shape === $other->shape;
+    }
+
+    /** @param  list<float>  $looks  where, as shares of the stretch */
+    private function isEven(StripTakes $strip, float $low, float $high, float $inches, float $slope, array $looks): bool
+    {
+        foreach ($looks as $share) {
             $off = $share * ($high - $low);
             if (abs($strip->at($low + $off)->inches - $inches - $off * $slope) > self::EVEN) {
                 return false;

@@ -7,7 +7,10 @@ namespace Imbrex\Core\Layout\Internal\Finder;
 /** What a strip, or all strips of a face, take: pieces, and inches of sheet. */
 final readonly class Taken
 {
-    public function __construct(public int $pieces, public float $inches)
+    /**
+     * @param  string  $shape  what the pieces are like, where it is known: between two places where they are alike, their lengths grow evenly
+     */
+    public function __construct(public int $pieces, public float $inches, public string $shape = '')
     {
     }
 }
