@@ -8,7 +8,7 @@ use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Pair;
 use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
-use Imbrex\Stations\Words\Money;
+use Imbrex\Stations\Words\Words;
 
 /**
  * Puts what comes two to a sheet into its wire shape.
@@ -40,8 +40,12 @@ use Imbrex\Stations\Words\Money;
  *     money: string,
  * }|null
  */
-final class PairingWriter
+final readonly class PairingWriter
 {
+    public function __construct(private Words $words)
+    {
+    }
+
     /** @return PlanPairingShape */
     public function pairing(Plan $plan): array
     {
@@ -63,7 +67,7 @@ final class PairingWriter
         return $pairing->pairs === [] ? null : [
             'pairs' => count($pairing->pairs),
             'run' => Measures::in($plan->job->units)->run($pairing->saved() / 12.0, 1),
-            'money' => Money::print($pairing->saved() * $plan->job->rules->number('order.metalPerInch'), $plan->job->rules),
+            'money' => $this->words->money($pairing->saved() * $plan->job->rules->number('order.metalPerInch'), $plan->job->rules),
         ];
     }
 

@@ -10,7 +10,6 @@ use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\FaceHolder;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Stations\Words\Money;
 use Imbrex\Stations\Words\Words;
 
 /**
@@ -49,7 +48,7 @@ final readonly class SchoolWriter
                 'how' => $this->words->say("hold.school-how.$school->value"),
                 'said' => $this->words->say('hold.takes', [
                     'clips' => count($other->clips), 'hours' => sprintf('%.1f', count($other->clips) / $rules->number('hold.clipsAnHour')),
-                    'money' => Money::print(count($other->clips) * ($rules->number('hold.clipMoney') + $other->screwsAClip * $rules->number('hold.screwMoney')), $rules),
+                    'money' => $this->words->money(count($other->clips) * ($rules->number('hold.clipMoney') + $other->screwsAClip * $rules->number('hold.screwMoney')), $rules),
                 ]),
                 'ratio' => $weakest === null ? null : round($weakest->ratio() ?? 0.0, 2),
                 'over' => count($other->over()),

@@ -21,7 +21,6 @@ use Imbrex\Core\Survey\SquareTriangle;
 use Imbrex\Core\Survey\SurveyInput;
 use Imbrex\Core\Survey\SurveyStage;
 use Imbrex\Stations\Wire;
-use Imbrex\Stations\Words\Money;
 use Imbrex\Stations\Words\Words;
 use stdClass;
 
@@ -149,8 +148,8 @@ final readonly class SurveySlice
         return array_map(fn (ExtraSchool $e): array => [
             'school' => $e->school,
             'extra' => $e->extra,
-            'metalMoney' => Money::print($e->metalMoney, $plan->job->rules),
-            'riskMoney' => Money::print($e->riskMoney, $plan->job->rules),
+            'metalMoney' => $this->words->money($e->metalMoney, $plan->job->rules),
+            'riskMoney' => $this->words->money($e->riskMoney, $plan->job->rules),
             'chosen' => $e->chosen,
             'inAll' => $e->inAll === null ? null : $this->words->say('extra.in-all-is', [
                 'added' => $tape->print($e->inAll->added),

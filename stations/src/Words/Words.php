@@ -7,6 +7,7 @@ namespace Imbrex\Stations\Words;
 use Closure;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Ground\Units\Amount;
 use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Ground\Units\TapePrinter;
@@ -18,6 +19,9 @@ use RuntimeException;
 /** Says what a code means, from the message catalogue of a language: a file a station, and one they share (lang/<language>/*.json, ICU format); what screens never say themselves stands apart (said/), so that it does not travel with them. */
 final class Words
 {
+    /** Money under so much is told to the cent. */
+    private const SMALL = 20.0;
+
     /** @var array<string, array<string, string>> by language */
     private array $messages = [];
 
@@ -73,6 +77,19 @@ final class Words
         $printer->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, $digits);
 
         return (string) $printer->format($value);
+    }
+
+    /** In the currency the crew reckons in: what is small to the cent, what is not by whole units. */
+    public function money(float $amount, RuleSet $rules): string
+    {
+        $printer = new NumberFormatter($this->language(), NumberFormatter::CURRENCY);
+        // How many decimals a currency has is its own affair; none are shown where they say nothing.
+        $printer->setTextAttribute(NumberFormatter::CURRENCY_CODE, $rules->choice('order.currency'));
+        if (abs($amount) >= self::SMALL) {
+            $printer->setAttribute(NumberFormatter::FRACTION_DIGITS, 0);
+        }
+
+        return (string) $printer->format($amount);
     }
 
     /** @param  array<string|int>  $all */

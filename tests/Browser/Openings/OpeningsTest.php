@@ -36,7 +36,7 @@ final class OpeningsTest extends BrowserTestCase
 
         // Its pieces, one by one.
         $person->press('From above');
-        self::assertSame('true', $person->find("//button[@data-uphill='apron']")->getAttribute('aria-pressed'));
+        self::assertSame('true', $person->find("//button[@data-school='apron']")->getAttribute('aria-pressed'));
         self::assertSame(['Front', 'Left side', 'Right side', 'Back'], array_slice($this->pieces($person), 2, 4));
         self::assertCount(4, $person->all('//*[@data-opening]//*[@data-drawn]'));
         $person->find("//label[contains(@class, 'layer-slider')]//input")->click();
@@ -59,7 +59,7 @@ final class OpeningsTest extends BrowserTestCase
 
         // Apron to cricket: other panels, another order, water beside it.
         $panels = count($person->all('//*[@data-panel]'));
-        $person->find("//button[@data-uphill='cricket']")->click();
+        $person->find("//button[@data-school='cricket']")->click();
         $person->waitUntil(fn (): bool => in_array('Left valley pan', $this->pieces($person), true), fn (): string => implode(', ', $this->pieces($person)));
         $person->waitForSave();
         $person->waitUntil(static fn (): bool => count($person->all('//*[@data-panel]')) > $panels);

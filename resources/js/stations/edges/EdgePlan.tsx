@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { EdgesSlice } from '../../contracts/edges';
-import { EdgeLine } from '../../deck/EdgeLine';
+import { PlanEdge } from '../../deck/PlanEdge';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
 
@@ -27,41 +27,17 @@ export function EdgePlan({ slice, picked, onPick, onCorner }: EdgePlanProps) {
                     {slice.faces.map((face) => (
                         <polygon key={face.id} points={pointsOf(face.planOutline, view)} fill="var(--metal)" />
                     ))}
-                    {slice.edges.map((edge) => {
-                        const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
-                        const ends = { x1: from[0], y1: from[1], x2: to[0], y2: to[1] };
-                        return (
-                            <g key={edge.id}>
-                                {edge.id === picked && (
-                                    <line
-                                        {...ends}
-                                        stroke="var(--chalk)"
-                                        strokeWidth="9"
-                                        strokeLinecap="round"
-                                        opacity="0.65"
-                                    />
-                                )}
-                                <EdgeLine
-                                    kind={edge.kind}
-                                    from={from}
-                                    to={to}
-                                    low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'}
-                                />
-                                <line
-                                    className="hit"
-                                    {...ends}
-                                    stroke="transparent"
-                                    strokeWidth="24"
-                                    role="button"
-                                    tabIndex={-1}
-                                    aria-pressed={edge.id === picked}
-                                    aria-label={edge.name}
-                                    data-edge={edge.id}
-                                    onClick={() => onPick(edge.id)}
-                                />
-                            </g>
-                        );
-                    })}
+                    {slice.edges.map((edge) => (
+                        <PlanEdge
+                            key={edge.id}
+                            edge={edge}
+                            view={view}
+                            name={edge.name}
+                            picked={edge.id === picked}
+                            reach={24}
+                            gestures={{ onClick: () => onPick(edge.id) }}
+                        />
+                    ))}
                     {slice.junctions.map((junction) => {
                         const [x, y] = view.at(...junction.at);
                         return (

@@ -1,6 +1,7 @@
 import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { JunctionView } from '../../contracts/edges';
+import { NumberedSpot } from '../../deck/NumberedSpot';
 import type { PlanPoint } from '../../contracts/plan';
 
 interface JunctionDrawingProps {
@@ -68,24 +69,14 @@ export function JunctionDrawing({ junction, on, picked, onPick }: JunctionDrawin
                 {lying.map((piece) => {
                     const [x, y] = piece.seen;
                     return (
-                        <g key={piece.key} pointerEvents="none">
-                            <circle
-                                cx={x}
-                                cy={-y}
-                                r="1.1"
-                                fill={piece.key === picked ? 'var(--chalk)' : 'var(--ink)'}
-                            />
-                            <text
-                                x={x}
-                                y={-y + 0.48}
-                                fontSize="1.35"
-                                fontWeight="700"
-                                textAnchor="middle"
-                                style={{ fill: piece.key === picked ? 'var(--chalkText)' : 'var(--card)' }}
-                            >
-                                {piece.number}
-                            </text>
-                        </g>
+                        <NumberedSpot
+                            key={piece.key}
+                            number={piece.number}
+                            x={x}
+                            y={-y}
+                            radius={1.1}
+                            picked={piece.key === picked}
+                        />
                     );
                 })}
             </svg>

@@ -2,6 +2,7 @@ import { listed } from '../../words/lists';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
+import { SchoolCard } from '../../kit/SchoolCard';
 import { useMeasures } from '../../tape/measures';
 import type { StickLot, SticksSlice, TrimRun } from '../../contracts/edges';
 import { Findings } from '../../bench/Findings';
@@ -80,20 +81,15 @@ export function SticksBench({ slice, run, lot }: SticksBenchProps) {
                 <section aria-label={t('sticks.school')}>
                     <h2>{t('sticks.school')}</h2>
                     {lot.schools.map((school) => (
-                        <button
+                        <SchoolCard
                             key={school.key}
-                            type="button"
-                            className="card"
-                            data-school={school.key}
-                            aria-pressed={school.chosen}
+                            school={school.key}
+                            name={t(`sticks.school.${school.key}`)}
+                            beside={<span>{t('sticks.of', { used: school.sticks })}</span>}
+                            chosen={school.chosen}
                             disabled={!mayChange}
-                            onClick={() => edit((d) => divideBy(d, lot.shape, school.key))}
-                        >
-                            <span className="row">
-                                <span>{t(`sticks.school.${school.key}`)}</span>
-                                <span>{t('sticks.of', { used: school.sticks })}</span>
-                            </span>
-                        </button>
+                            onChoose={() => edit((d) => divideBy(d, lot.shape, school.key))}
+                        />
                     ))}
                 </section>
             )}

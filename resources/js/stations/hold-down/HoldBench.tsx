@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
+import { SchoolCard } from '../../kit/SchoolCard';
 import type { HeldFace, HoldDownSlice } from '../../contracts/hold-down';
 import { Choice } from '../../bench/Choice';
 import { Findings } from '../../bench/Findings';
@@ -36,28 +37,26 @@ export function HoldBench({ slice, held, hem, snow }: HoldBenchProps) {
             {held.schools.length > 0 && (
                 <section aria-label={t('hold.school')} style={{ marginTop: 10 }}>
                     {held.schools.map((school) => (
-                        <button
+                        <SchoolCard
                             key={school.key}
-                            type="button"
-                            className="card"
-                            data-school={school.key}
-                            aria-pressed={school.chosen}
-                            disabled={!mayChange}
-                            onClick={() => put(school.key)}
-                        >
-                            <span className="row">
-                                <span>{school.name}</span>
-                                {school.ratio !== null && (
+                            school={school.key}
+                            name={school.name}
+                            beside={
+                                school.ratio !== null && (
                                     <span className={school.over > 0 ? 'stop' : ''}>
                                         {t('hold.ratio', { ratio: school.ratio })}
                                         {school.over > 0 && ` · ${t('hold.over', { count: school.over })}`}
                                     </span>
-                                )}
-                            </span>
+                                )
+                            }
+                            chosen={school.chosen}
+                            disabled={!mayChange}
+                            onChoose={() => put(school.key)}
+                        >
                             <span className="muted small">
                                 {school.how} {school.said}
                             </span>
-                        </button>
+                        </SchoolCard>
                     ))}
                     <label className="rowed" style={{ marginTop: 6 }}>
                         <input

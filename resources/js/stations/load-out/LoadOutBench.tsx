@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
+import { Quantities, Quantity } from '../../kit/Quantities';
 import { useMeasures } from '../../tape/measures';
 import { useMaking } from '../../bench/Making';
 import { Link } from '../../parts/router';
@@ -30,65 +31,37 @@ export function LoadOutBench({ slice }: { slice: LoadOutSlice }) {
             <p className="muted" style={{ marginBottom: 8 }}>
                 {t('load.how')}
             </p>
-            <table className="plain" data-testid="totals">
-                <tbody>
-                    <tr>
-                        <th scope="row">{t('order.sheets')}</th>
-                        <td className="n">
-                            <b>{order.pieces}</b>
-                        </td>
-                    </tr>
-                    <tr>
-                        <th scope="row">{t('order.metal')}</th>
-                        <td className="n">
-                            <b>{measure('area', order.squareFeet, 1)}</b>
-                        </td>
-                    </tr>
-                    <tr>
-                        <th scope="row">{t('order.waste')}</th>
-                        <td className="n">{measure('area', order.wasteSquareFeet, 1)}</td>
-                    </tr>
-                    {system.concealed && (
-                        <tr>
-                            <th scope="row">{t('load.coil-width')}</th>
-                            <td className="n">
-                                <Len inches={order.coilWidth} inchesOnly />
-                            </td>
-                        </tr>
-                    )}
-                    {system.concealed && (
-                        <tr>
-                            <th scope="row">{t('load.coil-length')}</th>
-                            <td className="n">{measure('run', Math.ceil(order.coilFeet - 1e-6))}</td>
-                        </tr>
-                    )}
-                    <tr>
-                        <th scope="row">{t('order.weight')}</th>
-                        <td className="n">{measure('weight', order.pounds)}</td>
-                    </tr>
-                    {order.endPlugs !== undefined && (
-                        <tr>
-                            <th scope="row">{t('order.end-plugs')}</th>
-                            <td className="n">
-                                <b>{order.endPlugs}</b>
-                            </td>
-                        </tr>
-                    )}
-                </tbody>
-            </table>
+            <Quantities name="totals">
+                <Quantity name={t('order.sheets')} counts>
+                    {order.pieces}
+                </Quantity>
+                <Quantity name={t('order.metal')} counts>
+                    {measure('area', order.squareFeet, 1)}
+                </Quantity>
+                <Quantity name={t('order.waste')}>{measure('area', order.wasteSquareFeet, 1)}</Quantity>
+                {system.concealed && (
+                    <Quantity name={t('load.coil-width')}>
+                        <Len inches={order.coilWidth} inchesOnly />
+                    </Quantity>
+                )}
+                {system.concealed && (
+                    <Quantity name={t('load.coil-length')}>{measure('run', Math.ceil(order.coilFeet - 1e-6))}</Quantity>
+                )}
+                <Quantity name={t('order.weight')}>{measure('weight', order.pounds)}</Quantity>
+                {order.endPlugs !== undefined && (
+                    <Quantity name={t('order.end-plugs')} counts>
+                        {order.endPlugs}
+                    </Quantity>
+                )}
+            </Quantities>
             {slice.supplies.length > 0 && (
-                <table className="plain" aria-label={t('order.supplies')} style={{ marginTop: 8 }}>
-                    <tbody>
-                        {slice.supplies.map((one) => (
-                            <tr key={one.name}>
-                                <th scope="row">{one.name}</th>
-                                <td className="n">
-                                    <Said text={one.said} />
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
+                <Quantities label={t('order.supplies')} below={8}>
+                    {slice.supplies.map((one) => (
+                        <Quantity key={one.name} name={one.name}>
+                            <Said text={one.said} />
+                        </Quantity>
+                    ))}
+                </Quantities>
             )}
             {slice.trims && (
                 <p className="finding" data-severity="note">

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { OpeningPiece } from '../../contracts/openings';
+import { NumberedSpot } from '../../deck/NumberedSpot';
 import type { PlanPoint } from '../../contracts/plan';
 import { frame, pointsOf, useSize } from '../../deck/useFrame';
 import type { OpeningDrawingProps } from './OpeningRound';
@@ -80,24 +81,14 @@ export function OpeningAbove({ opening, on, picked, onPick }: OpeningDrawingProp
                     piece.lies.slice(0, 1).map((outline) => {
                         const [x, y] = to.at(...inRoom(outline, room));
                         return (
-                            <g key={piece.key} pointerEvents="none">
-                                <circle
-                                    cx={x}
-                                    cy={y}
-                                    r="12"
-                                    fill={piece.key === picked ? 'var(--chalk)' : 'var(--ink)'}
-                                />
-                                <text
-                                    x={x}
-                                    y={y + 5.5}
-                                    fontSize="15"
-                                    fontWeight="700"
-                                    textAnchor="middle"
-                                    style={{ fill: piece.key === picked ? 'var(--chalkText)' : 'var(--card)' }}
-                                >
-                                    {piece.number}
-                                </text>
-                            </g>
+                            <NumberedSpot
+                                key={piece.key}
+                                number={piece.number}
+                                x={x}
+                                y={y}
+                                radius={12}
+                                picked={piece.key === picked}
+                            />
                         );
                     }),
                 )}

@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { SchoolCard } from '../../kit/SchoolCard';
 import { useMeasures } from '../../tape/measures';
 import type { OpeningView } from '../../contracts/openings';
 
@@ -15,19 +16,15 @@ export function Uphills({ opening, mayChange, onChoose }: UphillsProps) {
     return (
         <>
             {opening.uphills.map((one) => (
-                <button
+                <SchoolCard
                     key={one.school}
-                    type="button"
-                    className="card"
-                    data-uphill={one.school}
-                    aria-pressed={one.chosen}
+                    school={one.school}
+                    name={<b>{one.name}</b>}
+                    beside={one.advised && <span className="muted">{t('openings.advised')}</span>}
+                    chosen={one.chosen}
                     disabled={!mayChange}
-                    onClick={() => onChoose(one.school)}
+                    onChoose={() => onChoose(one.school)}
                 >
-                    <span className="row">
-                        <b>{one.name}</b>
-                        {one.advised && <span className="muted">{t('openings.advised')}</span>}
-                    </span>
                     <span className="small muted" style={{ display: 'block' }}>
                         {one.why}
                     </span>
@@ -47,7 +44,7 @@ export function Uphills({ opening, mayChange, onChoose }: UphillsProps) {
                             {t('openings.asked')}
                         </span>
                     )}
-                </button>
+                </SchoolCard>
             ))}
         </>
     );

@@ -2,7 +2,7 @@ import { useMemo, useState, type PointerEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Block, RoofSlice } from '../../contracts/roof';
 import type { PlanOutline, PlanPoint } from '../../contracts/plan';
-import { EdgeLine } from '../../deck/EdgeLine';
+import { PlanEdge } from '../../deck/PlanEdge';
 import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 import type { Pick } from '../../job/PickContext';
@@ -302,50 +302,18 @@ function Edges({
     const print = useJobTape();
     return (
         <>
-            {slice.edges.map((edge) => {
-                const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
-                const chosen = pick?.kind === 'edge' && pick.id === edge.id;
-                return (
-                    <g key={edge.id} transform={shifted(edge.faces)}>
-                        {chosen && (
-                            <line
-                                x1={from[0]}
-                                y1={from[1]}
-                                x2={to[0]}
-                                y2={to[1]}
-                                stroke="var(--chalk)"
-                                strokeWidth="9"
-                                strokeLinecap="round"
-                                opacity="0.65"
-                            />
-                        )}
-                        <EdgeLine
-                            kind={edge.kind}
-                            from={from}
-                            to={to}
-                            low={edge.heights[0] <= edge.heights[1] ? 'from' : 'to'}
-                        />
-                        <line
-                            className="hit"
-                            x1={from[0]}
-                            y1={from[1]}
-                            x2={to[0]}
-                            y2={to[1]}
-                            stroke="transparent"
-                            strokeWidth="18"
-                            role="button"
-                            tabIndex={-1}
-                            aria-pressed={chosen}
-                            aria-label={t('roof.pick-edge', {
-                                kind: edge.kind,
-                                length: print(edge.length),
-                            })}
-                            data-edge={edge.id}
-                            {...gestures({ kind: 'edge', id: edge.id }, within(edge.faces))}
-                        />
-                    </g>
-                );
-            })}
+            {slice.edges.map((edge) => (
+                <PlanEdge
+                    key={edge.id}
+                    edge={edge}
+                    view={view}
+                    name={t('roof.pick-edge', { kind: edge.kind, length: print(edge.length) })}
+                    picked={pick?.kind === 'edge' && pick.id === edge.id}
+                    reach={18}
+                    gestures={gestures({ kind: 'edge', id: edge.id }, within(edge.faces))}
+                    transform={shifted(edge.faces)}
+                />
+            ))}
         </>
     );
 }

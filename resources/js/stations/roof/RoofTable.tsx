@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useMeasures, usePitch } from '../../tape/measures';
 import type { RoofSlice } from '../../contracts/roof';
 import type { Pick } from '../../job/PickContext';
+import { Schedule } from '../../kit/Schedule';
 import { Len } from '../../tape/Len';
 
 interface RoofTableProps {
@@ -20,82 +21,64 @@ export function RoofTable({ slice, pick, onPick }: RoofTableProps) {
     const degrees = (value: number) => t('degrees', { degrees: Math.round(value * 100) / 100 });
     return (
         <div className="wide" style={{ overflowY: 'auto', marginTop: 10 }}>
-            <table className="plain" aria-label={t('roof.faces')}>
-                <thead>
-                    <tr>
-                        <th>{t('roof.face')}</th>
-                        <th className="n">{t('roof.pitch')}</th>
-                        <th className="n">{t('roof.area')}</th>
-                        <th className="n">{t('roof.longest-run')}</th>
-                        <th className="n">{t('roof.holes')}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {slice.faces.map((face) => (
-                        <tr
-                            key={face.id}
-                            className="pick"
-                            aria-selected={pick?.kind === 'face' && pick.id === face.id}
-                            onClick={() => onPick({ kind: 'face', id: face.id })}
-                        >
-                            <th scope="row">
-                                <button type="button" className="linkish" style={{ color: 'inherit' }}>
-                                    {face.name}
-                                </button>
-                            </th>
-                            <td className="n">{pitch(face.riseIn12)}</td>
-                            <td className="n">
-                                {t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) })}
-                            </td>
-                            <td className="n">
-                                <Len inches={face.longestRun} />
-                            </td>
-                            <td className="n">{face.holes.length === 0 ? '—' : face.holes.length}</td>
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
-            <table className="plain" aria-label={t('roof.edges')} style={{ marginTop: 18 }}>
-                <thead>
-                    <tr>
-                        <th>{t('roof.edge')}</th>
-                        <th>{t('roof.between')}</th>
-                        <th className="n">{t('roof.true-length')}</th>
-                        <th className="n">{t('roof.to-rib')}</th>
-                        <th className="n">{t('roof.bend')}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {slice.edges.map((edge) => (
-                        <tr
-                            key={edge.id}
-                            className="pick"
-                            data-edge-row={edge.id}
-                            aria-selected={pick?.kind === 'edge' && pick.id === edge.id}
-                            onClick={() => onPick({ kind: 'edge', id: edge.id })}
-                        >
-                            <th scope="row">
-                                <button type="button" className="linkish" style={{ color: 'inherit' }}>
-                                    {t(`edge.${edge.kind}`)}
-                                </button>
-                            </th>
-                            <td>{beside(t, edge.faces.map(name))}</td>
-                            <td className="n">
-                                <b>
-                                    <Len inches={edge.length} />
-                                </b>
-                            </td>
-                            <td className="n">
-                                {beside(
-                                    t,
-                                    edge.faces.map((id) => degrees(edge.angleToRibDegrees[id])),
-                                )}
-                            </td>
-                            <td className="n">{edge.dihedralDegrees === null ? '—' : degrees(edge.dihedralDegrees)}</td>
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
+            <Schedule
+                label={t('roof.faces')}
+                rows={slice.faces}
+                keyOf={(face) => face.id}
+                picked={(face) => pick?.kind === 'face' && pick.id === face.id}
+                onPick={(face) => onPick({ kind: 'face', id: face.id })}
+                columns={[
+                    { name: t('roof.face'), cell: (face) => face.name },
+                    { name: t('roof.pitch'), figures: true, cell: (face) => pitch(face.riseIn12) },
+                    {
+                        name: t('roof.area'),
+                        figures: true,
+                        cell: (face) => t('roof.square-feet', { area: measure('area', face.areaSquareFeet, 1) }),
+                    },
+                    { name: t('roof.longest-run'), figures: true, cell: (face) => <Len inches={face.longestRun} /> },
+                    {
+                        name: t('roof.holes'),
+                        figures: true,
+                        cell: (face) => (face.holes.length === 0 ? '—' : face.holes.length),
+                    },
+                ]}
+            />
+            <Schedule
+                label={t('roof.edges')}
+                style={{ marginTop: 18 }}
+                rows={slice.edges}
+                keyOf={(edge) => edge.id}
+                picked={(edge) => pick?.kind === 'edge' && pick.id === edge.id}
+                onPick={(edge) => onPick({ kind: 'edge', id: edge.id })}
+                mark={(edge) => ({ 'data-edge-row': edge.id })}
+                columns={[
+                    { name: t('roof.edge'), cell: (edge) => t(`edge.${edge.kind}`) },
+                    { name: t('roof.between'), cell: (edge) => beside(t, edge.faces.map(name)) },
+                    {
+                        name: t('roof.true-length'),
+                        figures: true,
+                        cell: (edge) => (
+                            <b>
+                                <Len inches={edge.length} />
+                            </b>
+                        ),
+                    },
+                    {
+                        name: t('roof.to-rib'),
+                        figures: true,
+                        cell: (edge) =>
+                            beside(
+                                t,
+                                edge.faces.map((id) => degrees(edge.angleToRibDegrees[id])),
+                            ),
+                    },
+                    {
+                        name: t('roof.bend'),
+                        figures: true,
+                        cell: (edge) => (edge.dihedralDegrees === null ? '—' : degrees(edge.dihedralDegrees)),
+                    },
+                ]}
+            />
         </div>
     );
 }
