@@ -7,9 +7,9 @@ import { Legend } from '../../deck/Legend';
 import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 import type { Pick } from '../../job/PickContext';
 import { useJobTape } from '../../tape/JobTape';
-import { LenText } from '../../tape/Len';
 import { BlockHandles } from './BlockHandles';
 import { FaceLabel, middleOf, widthAt } from './FaceLabel';
+import { PickedLength } from './PickedLength';
 import { footprintOf, moved, SNAP_PX, snappedMove, wallsOf } from './blockGeometry';
 import { North } from './North';
 import { roomAtLeft, RunningDimensions } from './RunningDimensions';
@@ -62,6 +62,7 @@ export function PlanDrawing({
         ) as PlanOutline;
     }, [slice.faces, blocks]);
     const view = frame(held ?? all, size, { x: roomAtLeft(blocks, print) + 6, top: 26, bottom: 58 });
+    const edge = slice.edges.find((one) => pick?.kind === 'edge' && one.id === pick.id);
     const picked = blocks.find((block) => pick?.kind === 'block' && block.id === pick.id);
     const shown = picked && draft?.id === picked.id ? draft : picked;
 
@@ -117,7 +118,7 @@ export function PlanDrawing({
                             />
                         ))}
                     </g>
-                    <PickedLength slice={slice} pick={pick} view={view} width={size[0]} />
+                    {edge && <PickedLength edge={edge} faces={slice.faces} view={view} width={size[0]} />}
                     <North x={size[0] - 24} />
                     <RunningDimensions
                         blocks={draft ? blocks.map((block) => (block.id === draft.id ? draft : block)) : blocks}
@@ -314,53 +315,6 @@ function Edges({
                     transform={shifted(edge.faces)}
                 />
             ))}
-        </>
-    );
-}
-
-/** How long the picked edge is, beside it. */
-function PickedLength({
-    slice,
-    pick,
-    view,
-    width,
-}: {
-    slice: RoofSlice;
-    pick: Pick | null;
-    view: Frame;
-    width: number;
-}) {
-    return (
-        <>
-            {slice.edges
-                .filter((edge) => pick?.kind === 'edge' && pick.id === edge.id)
-                .map((edge) => {
-                    const [from, to] = [view.at(...edge.plan[0]), view.at(...edge.plan[1])];
-                    // Beside the edge, on the side with more room.
-                    const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
-                    const away = (Math.abs(to[1] - from[1]) / long) * 66 + 26;
-                    const side = (from[0] + to[0]) / 2 > width / 2 ? -1 : 1;
-                    const [x, y] = [
-                        (from[0] + to[0]) / 2 +
-                            ((to[1] - from[1]) / long) * away * side * Math.sign(to[1] - from[1] || 1),
-                        (from[1] + to[1]) / 2 - (Math.abs(to[0] - from[0]) / long) * 26,
-                    ];
-                    return (
-                        <g key={edge.id} pointerEvents="none">
-                            <rect x={x - 54} y={y - 15} width="108" height="30" rx="4" fill="var(--chalk)" />
-                            <text
-                                x={x}
-                                y={y + 6}
-                                textAnchor="middle"
-                                fontSize="18"
-                                fontWeight="680"
-                                style={{ fill: 'var(--chalkText)' }}
-                            >
-                                <LenText inches={edge.length} />
-                            </text>
-                        </g>
-                    );
-                })}
         </>
     );
 }
