@@ -9,8 +9,8 @@ use Imbrex\Core\Layout\PieceCutter;
 
 /**
  * A strip of any face: its pieces are cut. Between two places where a sheet has the same sides one after the other, and
- * the same corners for its head and its foot, every corner runs evenly (it is where two straight lines meet, of which some
- * are led across), so none of its sides can shrink to nothing in between nor another corner come to be the highest.
+ * the same corners for its head and its foot, every corner runs evenly: it is where two straight lines meet, of which some
+ * are led across. Only what is hidden by a tolerance right at a place may show between.
  */
 final readonly class CutStrip implements StripTakes
 {

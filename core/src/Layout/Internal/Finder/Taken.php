@@ -8,7 +8,7 @@ namespace Imbrex\Core\Layout\Internal\Finder;
 final readonly class Taken
 {
     /**
-     * @param  string  $shape  what the pieces are like, where it is known: between two places where they are alike, their lengths grow evenly
+     * @param  string  $shape  what the pieces are like, corner for corner, where it is known
      */
     public function __construct(public int $pieces, public float $inches, public string $shape = '')
     {
