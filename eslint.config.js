@@ -25,6 +25,30 @@ export default tseslint.config(
         },
     },
     {
+        // What a person reads comes from the message catalogue, as a whole.
+        files: ['resources/js/**/*.tsx'],
+        rules: {
+            'no-restricted-syntax': [
+                'error',
+                // The name of the product is no word.
+                {
+                    selector: 'JSXText[value=/[A-Za-z]{2}/]:not([value=/^\\s*Imbrex\\s*$/])',
+                    message: 'Words come from the catalogue.',
+                },
+                {
+                    selector:
+                        'JSXAttribute[name.name=/^(aria-label|aria-description|title|label|placeholder|alt|helperText)$/] > Literal[value=/[A-Za-z]{2}/]:not([value=/^[a-z-]+[.][a-zA-Z.-]+$/])',
+                    message: 'Words come from the catalogue.',
+                },
+                {
+                    selector:
+                        ":matches(TemplateLiteral, BinaryExpression[operator='+']):has(> CallExpression[callee.name='t'])",
+                    message: 'What is glued to a message is in no other language: make it one message.',
+                },
+            ],
+        },
+    },
+    {
         // Nothing imports in a circle; types may, they are gone when it runs.
         files: ['resources/js/**/*.{ts,tsx}'],
         plugins: { 'import-x': importX },

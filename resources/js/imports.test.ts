@@ -47,6 +47,24 @@ const cases: [string, string, string, string[]][] = [
         ['max-lines-per-function'],
     ],
     [
+        'nothing, but words',
+        'stations/roof/RoofBench.tsx',
+        'export const A = () => <p title="Take away">Ridge</p>;',
+        ['no-restricted-syntax', 'no-restricted-syntax'],
+    ],
+    [
+        'nothing, but glues words',
+        'stations/roof/RoofBench.tsx',
+        'export const A = ({ t }: { t: (code: string) => string }) => <p>{`${t("a")}, ` + t("b")}</p>;',
+        ['no-restricted-syntax', 'no-restricted-syntax'],
+    ],
+    [
+        'nothing, and says a code',
+        'stations/roof/RoofBench.tsx',
+        'export const A = ({ B }: { B: React.FC<{ label: string }> }) => <B label="roof.rise" />;',
+        [],
+    ],
+    [
         'nothing strange',
         'stations/roof/RoofBench.tsx',
         "import { useJob } from '../../job/JobContext'; export const A = useJob;",
@@ -58,13 +76,9 @@ for (const [what, file, code, told] of cases) {
     test(`who imports ${what}`, async () => {
         const [{ messages }] = await new ESLint().lintText(code, { filePath: `resources/js/${file}` });
         assert.deepEqual(
-            [
-                ...new Set(
-                    messages
-                        .map((m) => m.ruleId ?? '')
-                        .filter((rule) => /boundaries|cycle|complexity|max-lines/.test(rule)),
-                ),
-            ],
+            messages
+                .map((m) => m.ruleId ?? '')
+                .filter((rule) => /boundaries|cycle|complexity|max-lines|restricted/.test(rule)),
             told,
         );
     });

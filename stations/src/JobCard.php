@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Imbrex\Stations;
 
 use Imbrex\Core\Ground\Findings\Severity;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Roof\FaceWriter;
+use Imbrex\Stations\Words\Words;
 
 /**
  * A job at a glance: its roof, its metal, how far each station is, what is to settle, what comes next.
@@ -45,7 +45,7 @@ final readonly class JobCard
     /** Of what it tells, where it is kept: a card of another one is not shown. */
     public const FORMAT = 'card/1 ';
 
-    public function __construct(private Stations $stations, private FaceWriter $faces)
+    public function __construct(private Stations $stations, private FaceWriter $faces, private Words $words)
     {
     }
 
@@ -61,7 +61,7 @@ final readonly class JobCard
             'faces' => array_map(fn (Face $face): array => array_intersect_key($this->faces->face($face), ['planOutline' => 1, 'planHoles' => 1]), $roof->faces),
             'edges' => array_map(fn (Edge $edge): array => array_intersect_key($this->faces->edge($edge), ['kind' => 1, 'plan' => 1, 'heights' => 1]), $roof->edges),
             'areaSquareFeet' => $roof->areaSquareFeet(),
-            'area' => Measures::in($plan->job->units)->area($roof->areaSquareFeet()),
+            'area' => $this->words->measures($plan->job->units)->area($roof->areaSquareFeet()),
             'system' => ['profile' => $covering->profile->key, 'material' => $covering->material->key, 'gauge' => $covering->gauge],
             'stations' => $stations,
             'next' => array_values(array_filter($stations, static fn (array $station): bool => $station['state'] !== 'done'))[0]['key'] ?? null,

@@ -6,7 +6,6 @@ namespace Imbrex\Stations;
 
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Openings\Boot;
@@ -22,22 +21,23 @@ final readonly class SupplyWords
     /** @return array{name: string, said: string} */
     public function of(Supply $one, TapePrinter $tape): array
     {
-        $name = match ($one->kind) {
-            SupplyKind::Tape => $this->words->say('supply.tape', array_map(static fn (string $size): string => $tape->inInches()->print((float) $size), array_combine(['high', 'width'], explode(' ', $one->key, 2) + ['', '']))),
-            SupplyKind::Sealant => $this->words->say("sealant.$one->key"),
-            SupplyKind::Fastener => $this->words->say("fastener.$one->key"),
-            SupplyKind::Clip => $this->words->say("clip.$one->key"),
-            SupplyKind::Boot => $this->boot((int) $one->key, $tape),
-            SupplyKind::Guard, SupplyKind::Rail, SupplyKind::SlipSheet, SupplyKind::Board, SupplyKind::Flat => $this->words->say("supply.$one->key"),
-            default => $this->words->say("layer.$one->key"),
+        $item = $one->item;
+        $name = match ($item->kind) {
+            SupplyKind::Tape => $this->words->say('supply.tape', ['high' => $tape->inInches()->print($item->high), 'width' => $tape->inInches()->print($item->wide)]),
+            SupplyKind::Sealant => $this->words->say("sealant.$item->name"),
+            SupplyKind::Fastener => $this->words->say("fastener.$item->name"),
+            SupplyKind::Clip => $this->words->say("clip.$item->name"),
+            SupplyKind::Boot => $this->boot($item->number, $tape),
+            SupplyKind::Guard, SupplyKind::Rail, SupplyKind::SlipSheet, SupplyKind::Board, SupplyKind::Flat => $this->words->say("supply.$item->name"),
+            default => $this->words->say("layer.$item->name"),
         };
 
         return [
             'name' => $name,
-            'said' => $this->words->say("supply.of.{$one->kind->value}", ['amount' => match (true) {
-                $one->isByFoot() && $tape->isMetric() => Measures::in($tape->units)->run(ceil($one->amount / 12.0)),
+            'said' => $this->words->say("supply.of.{$item->kind->value}", ['amount' => match (true) {
+                $one->isByFoot() && $tape->isMetric() => $this->words->measures($tape->units)->run(ceil($one->amount / 12.0)),
                 $one->isByFoot() => $tape->print($one->amount, Rounding::Up),
-                in_array($one->kind, [SupplyKind::Board, SupplyKind::Flat], true) => Measures::in($tape->units)->area(ceil($one->amount - 1e-9)),
+                in_array($item->kind, [SupplyKind::Board, SupplyKind::Flat], true) => $this->words->measures($tape->units)->area(ceil($one->amount - 1e-9)),
                 default => $this->words->number(ceil($one->amount - 1e-9)),
             }, 'packs' => $one->packs()]),
         ];

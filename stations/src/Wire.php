@@ -53,7 +53,7 @@ final readonly class Wire
             'code' => $finding->code,
             'severity' => $finding->severity->value,
             'where' => $finding->where,
-            'parameters' => (object) Words::parameters($finding, $tape),
+            'parameters' => (object) $this->words->parameters($finding, $tape),
             'message' => $this->words->finding($finding, $tape),
         ], $findings);
     }

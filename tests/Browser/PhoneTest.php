@@ -41,7 +41,9 @@ final class PhoneTest extends BrowserTestCase
             $person->waitForRest();
             // The header is one line, the rail shows where one is, and nothing is wider than the phone.
             [$left, $right] = $person->driver->executeScript("const b = document.querySelector('.rail [aria-current]').getBoundingClientRect(); return [b.left, b.right]");
-            $wrong = array_merge($wrong, array_map(static fn (array $text): string => "$station: \"{$text['words']}\" at {$text['px']} px", $person->driver->executeScript(self::SMALLEST)));
+            $small = static fn (): array => array_map(static fn (array $text): string => "$station: \"{$text['words']}\" at {$text['px']} px", $person->driver->executeScript(self::SMALLEST));
+            // A drawing that has just come is fitted to the screen a moment later.
+            $person->waitUntil(static fn (): bool => $small() === [], static fn (): string => implode("\n", $small()));
             $wrong = array_merge($wrong, array_map(static fn (string $drawing): string => "$station: a finger cannot sweep past $drawing", $person->driver->executeScript(self::STICKS)));
             $wrong = [...$wrong, ...$this->sticksUnderASweep($person, $station)];
             $high = $person->driver->executeScript("return document.querySelector('.topbar').getBoundingClientRect().height");

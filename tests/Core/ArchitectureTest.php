@@ -37,20 +37,40 @@ final class ArchitectureTest extends TestCase
         self::assertAllSaid(self::ROUND_IT, 'phpstan-app.neon');
     }
 
+    public function test_rules_on_how_things_are_made_bite(): void
+    {
+        $said = self::said(['Imbrex\Core\Water' => 'private function __construct(private \Imbrex\Core\Plan $plan) { new \DatePeriod(1, 2, 3, 4, 5, 6, 7); }'], 'phpstan.neon');
+        self::assertStringContainsString('$plan keeps a plan', $said);
+        self::assertStringContainsString('7 things in a row', $said);
+        self::assertStringContainsString('7 things in a row', self::said(['Imbrex\Stations\Water' => 'public function offend(): mixed { return new \DatePeriod(1, 2, 3, 4, 5, 6, 7); }'], 'phpstan-app.neon'));
+    }
+
     /** @param  array<string, array{string, string, string}>  $offenders */
     private static function assertAllSaid(array $offenders, string $rules): void
     {
+        $said = self::said(array_map(static fn (array $offender): string => "public function offend(): mixed\n    {\n        return $offender[1];\n    }", $offenders), $rules, array_column($offenders, 0));
+        foreach (array_keys($offenders) as $i => $rule) {
+            [$namespace, , $whom] = $offenders[$rule];
+            self::assertMatchesRegularExpression('/'.preg_quote("$namespace\\Offender$i should not depend on $whom", '/').'/', $said, $rule);
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $bodies  of classes
+     * @param  list<string>|null  $namespaces  of theirs; else the keys
+     */
+    private static function said(array $bodies, string $rules, ?array $namespaces = null): string
+    {
+        $namespaces ??= array_keys($bodies);
         $files = [];
-        foreach (array_values($offenders) as $i => [$namespace, $uses]) {
-            $files[] = $file = tempnam(sys_get_temp_dir(), 'offender').'.php';
-            file_put_contents($file, "<?php\n\ndeclare(strict_types=1);\n\nnamespace $namespace;\n\nfinal class Offender$i\n{\n    public function offend(): mixed\n    {\n        return $uses;\n    }\n}\n");
+        foreach (array_values($bodies) as $i => $body) {
+            $files[] = $file = sys_get_temp_dir().'/offender-'.bin2hex(random_bytes(8)).'.php';
+            file_put_contents($file, "<?php\n\ndeclare(strict_types=1);\n\nnamespace {$namespaces[$i]};\n\nfinal class Offender$i\n{\n    $body\n}\n");
         }
         $process = new Process(['php', 'vendor/bin/phpstan', 'analyse', '-c', $rules, '--no-progress', '--memory-limit=2G', '--error-format=raw', ...$files], dirname(__DIR__, 2), timeout: 240);
         $process->run();
         array_map(unlink(...), $files);
-        foreach (array_keys($offenders) as $i => $rule) {
-            [$namespace, , $whom] = $offenders[$rule];
-            self::assertMatchesRegularExpression('/'.preg_quote("$namespace\\Offender$i should not depend on $whom", '/').'/', $process->getOutput(), $rule);
-        }
+
+        return $process->getOutput();
     }
 }

@@ -73,7 +73,7 @@ final class PlanTest extends TestCase
         foreach (RandomRoof::several(30) as $random) {
             $places = array_flip(array_keys(Stages::IN_ORDER));
             $last = -1;
-            foreach (Plan::for($random->job())->findings() as $finding) {
+            foreach ($random->plan()->findings() as $finding) {
                 $place = $finding->stage === null ? -1 : $places[$finding->stage];
                 self::assertGreaterThanOrEqual($last, $place, $finding->code);
                 $last = $place;

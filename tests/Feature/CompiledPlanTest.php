@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class CompiledPlanTest extends TestCase
 {
-    private const ROOFS = 60;
+    private const ROOFS = 30;
 
     private const DISORDER = 7;
 

@@ -63,7 +63,10 @@ final class KeptResultsTest extends FeatureTestCase
         foreach (Stages::IN_ORDER as $name => $stage) {
             self::assertSame(isset($held[$name]), $before->key($stage) !== $after->key($stage), $name);
         }
-        self::assertLessThanOrEqual(count($held), count(array_diff($files(), $kept)));
+        // What was so quick that it was not worth keeping may be worth it at another time.
+        $same = array_map(static fn (string $stage): string => hash('xxh128', $before->key($stage)), array_diff_key(Stages::IN_ORDER, $held));
+        $new = array_filter(array_diff($files(), $kept), static fn (string $file): bool => ! in_array(strstr($file, '.', true), $same, true));
+        self::assertLessThanOrEqual(count($held), count($new));
     }
 
     /** By what the code says: a file that is written anew as it was changes nothing, another letter does; all that is loaded, put into words or drawn counts. */

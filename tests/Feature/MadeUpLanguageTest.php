@@ -11,6 +11,7 @@ use Imbrex\Stations\JobReader;
 use Imbrex\Stations\Stations;
 use Imbrex\Stations\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\PdfText;
 
 /** In a language where every message stands in brackets, what is glued together or said without words shows. */
 final class MadeUpLanguageTest extends TestCase
@@ -68,6 +69,25 @@ final class MadeUpLanguageTest extends TestCase
             }
         }
         self::assertGreaterThanOrEqual(0, $said);
+    }
+
+    /** A page breaks its messages at any place, so it is read as one text; what stands outside all messages is names, marks and numbers. */
+    #[DataProvider('jobs')]
+    public function test_nothing_a_print_says_is_without_words(string $file): void
+    {
+        $plan = app(JobReader::class)->plan((string) file_get_contents($file));
+        preg_match_all('/\p{L}{2,}/u', (string) file_get_contents($file), $own);
+        foreach (app(Stations::class)->files() as $made) {
+            $edition = new Edition(1, static fn (): \stdClass => new \stdClass, static fn (): Plan => $plan);
+            if ($made->type !== 'application/pdf' || ! $made->isOffered($edition)) {
+                continue;
+            }
+            foreach (PdfText::pages((string) ($made->make)($edition)) as $number => $page) {
+                $left = self::outside(implode(' ', $page->said()));
+                preg_match_all('/\p{L}{2,}/u', $left, $found);
+                self::assertSame([], array_values(array_diff($found[0], $own[0])), "$made->name, page ".($number + 1).": $left");
+            }
+        }
     }
 
     public function test_the_language_of_who_asks_is_kept_apart(): void

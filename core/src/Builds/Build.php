@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Builds;
 
+use Closure;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Metalwork\Fixing;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 use LogicException;
 
 /** One way an edge can be built: its layers from the deck up, in the order they go on, and what it asks of the panel. */
@@ -24,6 +26,7 @@ final readonly class Build
      * @param  Build|null  $base  of a build somebody made: the one that ships it was made from
      * @param  Adaptation|null  $adaptation  what they changed of it
      * @param  string|null  $title  what they call it, in their words
+     * @param  float|Closure(Sizes): float|null  $line  where what is hooked or closed ends, inches square to the edge from the roof line; null where nothing is
      */
     public function __construct(
         public string $key,
@@ -40,6 +43,7 @@ final readonly class Build
         public ?self $base = null,
         public ?Adaptation $adaptation = null,
         public ?string $title = null,
+        public float|Closure|null $line = null,
     ) {
     }
 
@@ -62,7 +66,23 @@ final readonly class Build
     /** One somebody made from it: with other layers it asks the same of the panel. */
     public function adapted(string $key, int $version, string $title, Adaptation $adaptation): self
     {
-        return new self($key, $this->edge, $this->fixings, $adaptation->of($this->layers), $version, $this->vented, $this->offset, $this->hem, $this->starts, $this->ownsReveal, $this->unhemmed, $this, $adaptation, $title);
+        return new self(
+            key: $key,
+            edge: $this->edge,
+            fixings: $this->fixings,
+            layers: $adaptation->of($this->layers),
+            version: $version,
+            vented: $this->vented,
+            offset: $this->offset,
+            hem: $this->hem,
+            starts: $this->starts,
+            ownsReveal: $this->ownsReveal,
+            unhemmed: $this->unhemmed,
+            base: $this,
+            adaptation: $adaptation,
+            title: $title,
+            line: $this->line,
+        );
     }
 
     /**

@@ -33,7 +33,7 @@ final readonly class BuildsStage implements Stage
 
     public static function reads(): array
     {
-        return [BuildsInput::class, 'cut.cleatFlange'];
+        return [BuildsInput::class, 'cut.cleatFlange', 'cut.panTurnUp'];
     }
 
     public static function rules(): array

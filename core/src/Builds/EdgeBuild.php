@@ -110,13 +110,77 @@ final readonly class EdgeBuild
         return new Adaptation(array_map(static fn (Layer $layer): string => $layer->key, $this->layers()), $spacing, $own, array_intersect_key($on, $own));
     }
 
-    /** What its layers are placed by. */
-    public function sizes(): Sizes
+    /**
+     * What its layers are placed by.
+     *
+     * @param  float  $slope  degrees the first face falls square to the edge
+     * @param  float  $other  degrees the second does
+     */
+    public function sizes(float $slope = 0.0, float $other = 0.0): Sizes
     {
         $upper = $this->allowance(true);
         $lower = in_array($this->kind, [EdgeKind::Transition, EdgeKind::CrossEnd], true) ? $this->allowance(false) : $upper;
+        $sizes = new Sizes(
+            past: $upper->offset,
+            back: -$lower->offset,
+            hem: $upper->hem,
+            rib: $this->covering->profile->height,
+            cleat: $this->covering->rules->number('cut.cleatFlange'),
+            slope: $slope,
+            other: $other,
+        );
 
-        return new Sizes($upper->offset, -$lower->offset, $upper->hem, $this->covering->profile->height, $this->covering->rules->number('cut.cleatFlange'));
+        return $this->build?->line === null ? $sizes : $sizes->lined($sizes->of($this->build->line));
+    }
+
+    /** Where what is hooked or closed along it ends, inches square to it from the roof line: a valley's chalk line, the far side of a ridge's zees; null where nothing is. */
+    public function line(): ?float
+    {
+        return $this->build?->line === null ? null : $this->sizes()->line;
+    }
+
+    /**
+     * From the panel's end to the row of screws that holds it there, inches square to the edge; null where the build says none, as at a cap.
+     *
+     * @param  bool  $isLowEnd  whether the panels begin at the edge, which tells the upper roof of a pitch change from the lower
+     */
+    public function endRow(bool $isLowEnd): ?float
+    {
+        if (in_array($this->kind, [EdgeKind::Transition, EdgeKind::CrossEnd], true) && ! $isLowEnd) {
+            return null;
+        }
+        $sizes = $this->sizes();
+        foreach ($this->layers() as $layer) {
+            // What is said of one side of a valley stands on both.
+            if ($layer->key === 'panel' && $layer->fastener !== null && $layer->fastener->at !== []) {
+                return abs($sizes->of($layer->to) - $sizes->of($layer->fastener->at[0]));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * From the panel's end to where it is fixed under a cap or a flashing, inches square to the edge: half way between the bend of its turned up end and the
+     * zees or closures; null where the build has none. Never on a bend. Source: trade practice, 2-1/2 to 3-1/2 from a ridge with zees at 5.
+     */
+    public function fixedIn(): ?float
+    {
+        $sizes = $this->sizes();
+        $settled = array_map(static fn (Layer $layer): Layer => $layer->settled($sizes), $this->layers());
+        $panel = array_values(array_filter($settled, static fn (Layer $layer): bool => $layer->key === 'panel'))[0] ?? null;
+        if ($panel === null || ! in_array($this->kind, [EdgeKind::Ridge, EdgeKind::Hip, EdgeKind::Headwall], true)) {
+            return null;
+        }
+        // Of a wall's path the panel begins at its end; of a ridge's it ends there.
+        $end = $sizes->of($this->kind === EdgeKind::Headwall ? $panel->from : $panel->to);
+        $closed = array_map(
+            static fn (Layer $layer): float => min(abs($sizes->of($layer->from) - $end), abs($sizes->of($layer->to) - $end)),
+            array_filter($settled, static fn (Layer $layer): bool => in_array($layer->role, [LayerRole::Zee, LayerRole::Closure, LayerRole::Vent], true) && $layer->key === $layer->side()),
+        );
+        $bend = $this->turnsPanUp() ? $this->covering->rules->number('cut.panTurnUp') : 0.0;
+
+        return $closed === [] || min($closed) <= $bend ? null : ($bend + min($closed)) / 2.0;
     }
 
     private function isVented(): bool

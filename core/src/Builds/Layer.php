@@ -31,6 +31,7 @@ final readonly class Layer
      * @param  string|null  $metal  key of its metal; null = as the job has it for such parts
      * @param  string|null  $title  what somebody calls a layer of their own, in their words
      * @param  string  $note  in their words
+     * @param  string|null  $shape  key of the shape it is bent to from a stick; null of what is not
      */
     public function __construct(
         public string $key,
@@ -48,6 +49,7 @@ final readonly class Layer
         public ?string $metal = null,
         public ?string $title = null,
         public string $note = '',
+        public ?string $shape = null,
     ) {
     }
 
@@ -71,12 +73,46 @@ final readonly class Layer
 
     public function spaced(float $spacing): self
     {
-        return new self($this->key, $this->role, $this->from, $this->to, $this->fastener?->spaced($spacing), $this->lap, $this->high, $this->under, $this->start, $this->end, $this->hem, $this->seal, $this->metal, $this->title, $this->note);
+        return new self(
+            key: $this->key,
+            role: $this->role,
+            from: $this->from,
+            to: $this->to,
+            fastener: $this->fastener?->spaced($spacing),
+            lap: $this->lap,
+            high: $this->high,
+            under: $this->under,
+            start: $this->start,
+            end: $this->end,
+            hem: $this->hem,
+            seal: $this->seal,
+            metal: $this->metal,
+            title: $this->title,
+            note: $this->note,
+            shape: $this->shape,
+        );
     }
 
     /** With all its places in inches. */
     public function settled(Sizes $sizes): self
     {
-        return new self($this->key, $this->role, $sizes->of($this->from), $sizes->of($this->to), $this->fastener?->settled($sizes), $this->lap, $sizes->of($this->high), $this->under, $this->start, $this->end, $sizes->of($this->hem), $this->seal, $this->metal, $this->title, $this->note);
+        return new self(
+            key: $this->key,
+            role: $this->role,
+            from: $sizes->of($this->from),
+            to: $sizes->of($this->to),
+            fastener: $this->fastener?->settled($sizes),
+            lap: $this->lap,
+            high: $sizes->of($this->high),
+            under: $this->under,
+            start: $this->start,
+            end: $this->end,
+            hem: $sizes->of($this->hem),
+            seal: $this->seal,
+            metal: $this->metal,
+            title: $this->title,
+            note: $this->note,
+            shape: $this->shape,
+        );
     }
 }

@@ -11,7 +11,7 @@ final readonly class CleatLine
 {
     /**
      * @param  string|null  $edge  id of the roof's valley
-     * @param  float  $offset  from the valley's centre line, square to it: reveal + the cleat's flange
+     * @param  float  $offset  from the valley's centre line, square to it: reveal + the cleat's nose and flange, or to the uphill side of the closure
      */
     public function __construct(public string $face, public ?string $edge, public float $reveal, public float $offset, public Point $from, public Point $to)
     {

@@ -25,23 +25,27 @@ final readonly class CleatLines
      */
     public function on(Face $face): array
     {
-        $flange = $this->builds->covering->rules->number('cut.cleatFlange');
         $lines = [];
         foreach (($this->fits?->face($face) ?? $face)->region()->loops() as $number => $loop) {
-            $kinds = $face->edgesOfLoop($number);
-            foreach ($kinds as $side => $kind) {
-                if ($kind === EdgeKind::Valley) {
-                    $build = $this->builds->at($face, $number, $side);
-                    if (! $build->isChalked()) {
-                        continue;
-                    }
-                    $reveal = $build->reveal();
-                    [$from, $to] = (new EdgeMover)->side($loop, $side, -$reveal - $flange);
-                    $lines[] = new CleatLine($face->id, $this->sides->edge($face, $number, $side)?->id, $reveal, $reveal + $flange, $from, $to);
+            $chalk = array_map(fn (int $side): float => $this->chalk($face, $number, $side), array_keys($loop->corners));
+            $last = count($chalk) - 1;
+            foreach ($chalk as $side => $off) {
+                if ($off > 0.0) {
+                    // Where two valleys meet at a head the panels of the face between them go on past it, and so do both lines until they meet.
+                    [$from, $to] = (new EdgeMover)->side($loop, $side, -$off, -$chalk[$side === 0 ? $last : $side - 1], -$chalk[$side === $last ? 0 : $side + 1]);
+                    $lines[] = new CleatLine($face->id, $this->sides->edge($face, $number, $side)?->id, $this->builds->at($face, $number, $side)->reveal(), $off, $from, $to);
                 }
             }
         }
 
         return $lines;
+    }
+
+    /** How far off a side of a face the line behind its cleat or closure is chalked, inches; 0 where none is. */
+    private function chalk(Face $face, int $loop, int $side): float
+    {
+        $build = $this->builds->at($face, $loop, $side);
+
+        return ($face->edgesOfLoop($loop)[$side] ?? null) === EdgeKind::Valley && $build->isChalked() ? $build->line() ?? $build->reveal() : 0.0;
     }
 }

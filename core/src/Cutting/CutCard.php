@@ -104,25 +104,25 @@ final readonly class CutCard
     public function flipped(): self
     {
         return new self(
-            $this->panel,
-            ! $this->back,
-            $this->width,
-            $this->length,
-            $this->orderLength,
-            $this->outline->mirrored()->moved($this->width, 0.0),
-            array_map(fn (Line $line): Line => $line->flipped($this->width), $this->lines),
-            array_reverse(array_map(fn (float $x): float => $this->width - $x, $this->ribs)),
-            array_map(fn (Mark $mark): Mark => new Mark($mark->name, $mark->kind, match ($mark->line) {
+            panel: $this->panel,
+            back: ! $this->back,
+            width: $this->width,
+            length: $this->length,
+            orderLength: $this->orderLength,
+            outline: $this->outline->mirrored()->moved($this->width, 0.0),
+            lines: array_map(fn (Line $line): Line => $line->flipped($this->width), $this->lines),
+            ribs: array_reverse(array_map(fn (float $x): float => $this->width - $x, $this->ribs)),
+            marks: array_map(fn (Mark $mark): Mark => new Mark($mark->name, $mark->kind, match ($mark->line) {
                 MarkLine::Left => MarkLine::Right,
                 MarkLine::Right => MarkLine::Left,
                 default => $mark->line,
             }, $mark->distance, $mark->x === null ? null : $this->width - $mark->x, $mark->from?->mirrored()), $this->marks),
-            ! $this->hookedRight,
-            $this->fromHead,
-            array_map(fn (Polygon $hole): Polygon => $hole->mirrored()->moved($this->width, 0.0), $this->holes),
-            $this->corrections,
-            $this->lengths?->mirrored(),
-            $this->legs->mirrored(),
+            hookedRight: ! $this->hookedRight,
+            fromHead: $this->fromHead,
+            holes: array_map(fn (Polygon $hole): Polygon => $hole->mirrored()->moved($this->width, 0.0), $this->holes),
+            corrections: $this->corrections,
+            lengths: $this->lengths?->mirrored(),
+            legs: $this->legs->mirrored(),
         );
     }
 }

@@ -27,7 +27,7 @@ use Imbrex\Core\Layout\FaceLoop;
 use Imbrex\Core\Layout\FaceSide;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\SideFinder;
 
 /**
@@ -75,21 +75,21 @@ final class CutCardMaker
         $along = $marks->along($piece, $panel);
         $fromHead = $piece->runsFromHead();
         $card = new CutCard(
-            $panel->id,
-            false,
-            $piece->width,
-            $piece->length,
-            $panel->orderLength,
-            $metal->outline,
-            array_merge(...array_map(fn (Line $line): array => $this->onMetal($metal, $line), $this->lines($piece->all(), $ribs, Legs::of($this->profile, $panel), $piece->width))),
-            $ribs,
-            [...($fromHead ? $marks->turnedRound($along, $piece->length) : $along), ...$marks->across($piece, $panel)],
-            $marks->hookRight($panel),
-            $fromHead,
-            $metal->holes,
-            $panel->corrections,
-            $piece->lengths($this->profile),
-            Legs::of($this->profile, $panel),
+            panel: $panel->id,
+            back: false,
+            width: $piece->width,
+            length: $piece->length,
+            orderLength: $panel->orderLength,
+            outline: $metal->outline,
+            lines: array_merge(...array_map(fn (Line $line): array => $this->onMetal($metal, $line), $this->lines($piece->all(), $ribs, Legs::of($this->profile, $panel), $piece->width))),
+            ribs: $ribs,
+            marks: [...($fromHead ? $marks->turnedRound($along, $piece->length) : $along), ...$marks->across($piece, $panel)],
+            hookedRight: $marks->hookRight($panel),
+            fromHead: $fromHead,
+            holes: $metal->holes,
+            corrections: $panel->corrections,
+            lengths: $piece->lengths($this->profile),
+            legs: Legs::of($this->profile, $panel),
         );
 
         return $card->flipped();
@@ -122,11 +122,11 @@ final class CutCardMaker
     }
 
     /** @return list<string> ids of the roof's edges a panel is cut to at an angle */
-    public static function angledEdges(Plan $plan, Face $face, Panel $panel): array
+    public function angledEdges(Roof $roof, Face $face, Panel $panel): array
     {
-        $finder = new SideFinder($plan->of(RoofStage::class)->roof);
+        $finder = new SideFinder($roof);
         $ids = [];
-        foreach (self::of($plan)->angledSides($face, $panel) as $side) {
+        foreach ($this->angledSides($face, $panel) as $side) {
             $ids[] = $finder->edge($face, $side->loop, $side->side)?->id;
         }
 

@@ -47,13 +47,13 @@ final readonly class FlatBlank
         $fromB = $metal->moved(0.0, -$bounds->bottom);
 
         return new self(
-            $panel->id,
-            $fromB->outline,
-            $fromB->holes,
-            array_map(static fn (Line $line): Line => $line->moved(0.0, -$bounds->bottom), $lines),
-            $flat->width(),
-            $card->length,
-            $flat->isFlat(),
+            panel: $panel->id,
+            outline: $fromB->outline,
+            holes: $fromB->holes,
+            lines: array_map(static fn (Line $line): Line => $line->moved(0.0, -$bounds->bottom), $lines),
+            width: $flat->width(),
+            length: $card->length,
+            legsLaidFlat: $flat->isFlat(),
         );
     }
 

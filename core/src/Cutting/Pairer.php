@@ -164,7 +164,15 @@ final readonly class Pairer
             $ordered = $order->of($length);
             $saved = $lower->panel->orderLength + $nest->panel->orderLength - $ordered;
             if ($saved > max(Tolerance::LENGTH, $best->saved ?? 0.0) && $ordered <= $this->covering->profile->longest + Tolerance::LENGTH) {
-                $best = new Pair($lower->panel->id, $nest->panel->id, $turned, $at, $length, $ordered, $saved);
+                $best = new Pair(
+                    lower: $lower->panel->id,
+                    upper: $nest->panel->id,
+                    turned: $turned,
+                    upperAt: $at,
+                    length: $length,
+                    orderLength: $ordered,
+                    saved: $saved,
+                );
             }
         }
 

@@ -18,6 +18,9 @@ final readonly class Panel
 {
     use KeptLean;
 
+    /** Its metal ends at a place within so much (in). */
+    private const ENDS = 1e-3;
+
     /**
      * @param  Polygon  $metal  what lies between its module lines on the deck, hems apart; face coordinates, inches
      * @param  Polygon  $blank  the same with its hems laid flat
@@ -57,13 +60,41 @@ final readonly class Panel
     {
         [$long, $short] = self::lengths($piece->sheet->outline, $piece->sheet->holes, $sides);
 
-        return new self("$face-$strip->position", $face, $strip, $piece->metal->outline, $piece->blank, $piece->sheet->outline, $piece->cutLeft, $piece->cutRight, $piece->rip, $long, $short, $order->of($long), $piece->metal->holes, $piece->sheet->holes);
+        return new self(
+            id: "$face-$strip->position",
+            face: $face,
+            strip: $strip,
+            metal: $piece->metal->outline,
+            blank: $piece->blank,
+            sheet: $piece->sheet->outline,
+            cutLeft: $piece->cutLeft,
+            cutRight: $piece->cutRight,
+            rip: $piece->rip,
+            long: $long,
+            short: $short,
+            orderLength: $order->of($long),
+            holes: $piece->metal->holes,
+            sheetHoles: $piece->sheet->holes,
+        );
     }
 
     /** The same panel in the next strip: as long, and ordered as long. */
     public function again(Strip $strip, StripPiece $piece): self
     {
-        return new self("$this->face-$strip->position", $this->face, $strip, $piece->metal->outline, $piece->blank, $piece->sheet->outline, $piece->cutLeft, $piece->cutRight, $piece->rip, $this->long, $this->short, $this->orderLength);
+        return new self(
+            id: "$this->face-$strip->position",
+            face: $this->face,
+            strip: $strip,
+            metal: $piece->metal->outline,
+            blank: $piece->blank,
+            sheet: $piece->sheet->outline,
+            cutLeft: $piece->cutLeft,
+            cutRight: $piece->cutRight,
+            rip: $piece->rip,
+            long: $this->long,
+            short: $this->short,
+            orderLength: $this->orderLength,
+        );
     }
 
     /**
@@ -81,6 +112,26 @@ final readonly class Panel
         sort($crossings);
 
         return array_values(array_filter(array_map(static fn (array $pair): array => [$pair[0], $pair[1] ?? $pair[0]], array_chunk($crossings, 2)), static fn (array $pair): bool => $pair[1] - $pair[0] > 1e-6));
+    }
+
+    /**
+     * What it was cut to where its metal ends: face coordinates, inches.
+     *
+     * @return array{int|null, float} the number of the face's side, null of an end lap; and how much longer the way along the rib is there than square to it
+     */
+    public function cutTo(float $u, float $v): array
+    {
+        foreach ([$this->metal, ...$this->holes] as $loop) {
+            foreach ($loop->corners as $i => $from) {
+                $to = $loop->corner($i + 1);
+                $wide = $to->u - $from->u;
+                if (abs($wide) > self::ENDS && $u >= min($from->u, $to->u) && $u <= max($from->u, $to->u) && abs($from->v + ($u - $from->u) / $wide * ($to->v - $from->v) - $v) < self::ENDS) {
+                    return [$loop->tag($i) >= 0 ? $loop->tag($i) : null, $from->distanceTo($to) / abs($wide)];
+                }
+            }
+        }
+
+        return [null, 1.0];
     }
 
     /** Whether something is cut out of its side, its end or its middle. */
@@ -104,7 +155,23 @@ final readonly class Panel
     {
         [$long, $short] = self::lengths($sheet->outline, $sheet->holes, $sides);
 
-        return new self($this->id, $this->face, $this->strip, $metal->outline, $blank, $sheet->outline, $this->cutLeft, $this->cutRight, $this->rip, $long, $short, $order->of($long), $metal->holes, $sheet->holes, lapsOver: $lapsOver);
+        return new self(
+            id: $this->id,
+            face: $this->face,
+            strip: $this->strip,
+            metal: $metal->outline,
+            blank: $blank,
+            sheet: $sheet->outline,
+            cutLeft: $this->cutLeft,
+            cutRight: $this->cutRight,
+            rip: $this->rip,
+            long: $long,
+            short: $short,
+            orderLength: $order->of($long),
+            holes: $metal->holes,
+            sheetHoles: $sheet->holes,
+            lapsOver: $lapsOver,
+        );
     }
 
     /**
@@ -115,7 +182,24 @@ final readonly class Panel
     {
         [$long, $short] = self::lengths($sheet, $this->sheetHoles, $sides);
 
-        return new self($this->id, $this->face, $this->strip, $this->metal, $this->blank, $sheet, $this->cutLeft, $this->cutRight, $this->rip, $long, $short, $order->of($long), $this->holes, $this->sheetHoles, $corrections, $this->lapsOver);
+        return new self(
+            id: $this->id,
+            face: $this->face,
+            strip: $this->strip,
+            metal: $this->metal,
+            blank: $this->blank,
+            sheet: $sheet,
+            cutLeft: $this->cutLeft,
+            cutRight: $this->cutRight,
+            rip: $this->rip,
+            long: $long,
+            short: $short,
+            orderLength: $order->of($long),
+            holes: $this->holes,
+            sheetHoles: $this->sheetHoles,
+            corrections: $corrections,
+            lapsOver: $this->lapsOver,
+        );
     }
 
     /** The pieces of one strip are lettered from the eave up: none, b, c. */
@@ -126,7 +210,24 @@ final readonly class Panel
         }
         $letters = $piece < 26 ? chr(ord('a') + $piece) : 'z'.$piece;
 
-        return new self("$this->face-{$this->strip->position}$letters", $this->face, $this->strip, $this->metal, $this->blank, $this->sheet, $this->cutLeft, $this->cutRight, $this->rip, $this->long, $this->short, $this->orderLength, $this->holes, $this->sheetHoles, $this->corrections, $this->lapsOver);
+        return new self(
+            id: "$this->face-{$this->strip->position}$letters",
+            face: $this->face,
+            strip: $this->strip,
+            metal: $this->metal,
+            blank: $this->blank,
+            sheet: $this->sheet,
+            cutLeft: $this->cutLeft,
+            cutRight: $this->cutRight,
+            rip: $this->rip,
+            long: $this->long,
+            short: $this->short,
+            orderLength: $this->orderLength,
+            holes: $this->holes,
+            sheetHoles: $this->sheetHoles,
+            corrections: $this->corrections,
+            lapsOver: $this->lapsOver,
+        );
     }
 
     /**

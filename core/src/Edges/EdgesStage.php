@@ -79,8 +79,8 @@ final class EdgesStage implements Stage
     /** @return array{SectionPath, Sizes} */
     private function lie(Roof $roof, Edge $edge, EdgeBuild $own): array
     {
-        $sizes = $own->sizes();
         [$slope, $other] = $this->slopes($roof, $edge);
+        $sizes = $own->sizes($slope, $other);
 
         return [SectionPath::of($edge->kind, $slope, $other, $sizes->hem > 0.0 ? $sizes->hem : $sizes->rib), $sizes];
     }

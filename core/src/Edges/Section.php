@@ -26,7 +26,15 @@ final readonly class Section
             $from = max($sizes->of($layer->from), $path->start());
             $to = min($sizes->of($layer->to), $path->end());
             if ($to > $from) {
-                $placed[] = new PlacedLayer($layer, $ranks[$i], $from, $to, $sizes->of($layer->high), $sizes->of($layer->hem), array_map($sizes->of(...), $layer->fastener->at ?? []));
+                $placed[] = new PlacedLayer(
+                    layer: $layer,
+                    rank: $ranks[$i],
+                    from: $from,
+                    to: $to,
+                    high: $sizes->of($layer->high),
+                    hem: $sizes->of($layer->hem),
+                    fasteners: array_map($sizes->of(...), $layer->fastener->at ?? []),
+                );
             }
         }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\Covering;
@@ -29,6 +31,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\DeckKind;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 
 /** Holds the faces of a roof down, each by its own school or the job's. */
@@ -42,30 +45,36 @@ final readonly class FaceHolder
     /** Inches on the level. */
     public float $zoneWidth;
 
-    private HoldDownInput $input;
-
     private RowBook $rows;
 
-    private Covering $covering;
-
-    /** @var array<string, Deck> by face */
-    private array $decks;
-
-    public function __construct(private Plan $plan)
+    /** @param  array<string, Deck>  $decks  by face */
+    private function __construct(Roof $roof, CuttingResult $cutting, private Builds $builds, private array $decks, private Covering $covering, private HoldDownInput $input, private SnowInput $snow)
     {
-        $this->input = $plan->job->part(HoldDownInput::class);
-        $this->covering = $plan->job->covering;
-        $this->decks = $plan->of(RoofStage::class)->decks;
-        $size = BuildingSize::of($plan->of(RoofStage::class)->roof);
-        $wish = $this->input->estimate;
+        $size = BuildingSize::of($roof);
+        $wish = $input->estimate;
         $height = $wish->meanHeightFeet ?? $size->meanHeightFeet();
-        $this->zoneWidth = $this->input->zoneWidth ?? $size->zoneWidth($height);
+        $this->zoneWidth = $input->zoneWidth ?? $size->zoneWidth($height);
         $this->pressures = match (true) {
-            $this->input->pressures !== null => Pressures::given($this->input->pressures),
+            $input->pressures !== null => Pressures::given($input->pressures),
             $wish !== null => Pressures::estimated(new WindEstimate($wish->exposure, $wish->mph, $height ?? WindEstimate::LOWEST, $wish->kzt)),
             default => null,
         };
-        $this->rows = $this->rowBook();
+        $this->rows = $this->rowBook($roof, $cutting);
+    }
+
+    public static function on(Plan $plan): self
+    {
+        $laid = $plan->of(RoofStage::class);
+
+        return new self(
+            roof: $laid->roof,
+            cutting: $plan->of(CuttingStage::class),
+            builds: $plan->of(BuildsStage::class),
+            decks: $laid->decks,
+            covering: $plan->job->covering,
+            input: $plan->job->part(HoldDownInput::class),
+            snow: $plan->job->part(SnowInput::class),
+        );
     }
 
     /** @param  list<Panel>  $panels  of the face */
@@ -140,14 +149,23 @@ final readonly class FaceHolder
         $spacing = Spacing::by($school, $this->covering, $this->pressures, $allowable, $face->pitch->degrees(), $wish->spacing);
         $deck = $this->decks[$face->id] ?? null;
         $courses = $school === ClipSchool::Courses ? ($deck?->kind === DeckKind::OldShingles ? $deck->spacing : null) ?? self::COURSE : null;
-        $clips = (new ClipPlacer($face, $zones, $spacing, $rules, $this->pressures, $allowable, $school, $courses))->place($seams);
+        $clips = (new ClipPlacer(
+            face: $face,
+            zones: $zones,
+            spacing: $spacing,
+            rules: $rules,
+            pressures: $this->pressures,
+            allowable: $allowable,
+            school: $school,
+            courses: $courses,
+        ))->place($seams);
         [$guards, $snow] = $this->guards($face, $panels, $seams);
-        $fixed = new FixedPlacer($this->covering, $this->input->fixed, $face->pitch->degrees(), $this->carries($this->fixedBy()->carrier(), $face->id));
+        $fixed = new FixedPlacer($this->covering, $this->input->fixed, $face->pitch->degrees(), $this->carries($this->fixedBy()->carrier(), $face->id), array_map(fn (int $side): ?float => $this->builds->at($face, 0, $side)->fixedIn(), array_keys($face->edges)));
 
         return new FaceHold(
-            $face->id, $zones, $face->pitch->degrees(), $school, $kind, $screws, $allowable, $seams, $clips, [], [],
-            array_map(static fn (Panel $panel): FixedPoint => $fixed->of($panel, $snow[$panel->id] ?? 0.0, $clips), $panels),
-            $guards, $this->covering->profile->family === Family::CapSeam ? Crimps::of($seams, $clips, $rules->number('hold.crimp')) : [],
+            face: $face->id, zones: $zones, pitchDegrees: $face->pitch->degrees(), school: $school, clip: $kind, screwsAClip: $screws, allowable: $allowable, seams: $seams, clips: $clips, screws: [], rows: [],
+            fixed: array_map(static fn (Panel $panel): FixedPoint => $fixed->of($panel, $snow[$panel->id] ?? 0.0, $clips), $panels),
+            guards: $guards, crimps: $this->covering->profile->family === Family::CapSeam ? Crimps::of($seams, $clips, $rules->number('hold.crimp')) : [],
         );
     }
 
@@ -157,18 +175,41 @@ final readonly class FaceHolder
         $rules = $this->covering->rules;
         $rows = $this->rows->rows($face);
         $allowable = $this->screwAllowable($face->id);
-        $screws = (new ScrewPlacer($this->covering->profile, $rules, $face, $this->closed($face), $zones, $this->pressures, $allowable, $this->wish($face->id)->purlins))->place($panels, $rows);
+        $screws = (new ScrewPlacer(
+            profile: $this->covering->profile,
+            rules: $rules,
+            face: $face,
+            closed: $this->closed($face),
+            endRows: $this->endRows($face),
+            zones: $zones,
+            pressures: $this->pressures,
+            allowable: $allowable,
+            purlins: $this->wish($face->id)->purlins,
+        ))->place($panels, $rows);
 
-        return new FaceHold($face->id, $zones, $face->pitch->degrees(), null, null, 0, $allowable, [], [], $screws, $rows, [], $this->guards($face, $panels, [])[0]);
+        return new FaceHold(
+            face: $face->id,
+            zones: $zones,
+            pitchDegrees: $face->pitch->degrees(),
+            school: null,
+            clip: null,
+            screwsAClip: 0,
+            allowable: $allowable,
+            seams: [],
+            clips: [],
+            screws: $screws,
+            rows: $rows,
+            fixed: [],
+            guards: $this->guards($face, $panels, [])[0],
+        );
     }
 
-    private function rowBook(): RowBook
+    private function rowBook(Roof $roof, CuttingResult $cutting): RowBook
     {
-        $roof = $this->plan->of(RoofStage::class)->roof;
         $wishes = $metal = [];
         foreach ($this->covering->profile->family->isConcealed() ? [] : $roof->faces as $face) {
             $wishes[$face->id] = $this->wish($face->id);
-            $bounds = array_map(static fn (Panel $panel): Bounds => $panel->metal->bounds(), $this->plan->of(CuttingStage::class)->panelsOf($face->id));
+            $bounds = array_map(static fn (Panel $panel): Bounds => $panel->metal->bounds(), $cutting->panelsOf($face->id));
             if ($bounds !== []) {
                 $metal[$face->id] = [min(array_map(static fn (Bounds $one): float => $one->bottom, $bounds)), max(array_map(static fn (Bounds $one): float => $one->top, $bounds))];
             }
@@ -177,12 +218,21 @@ final readonly class FaceHolder
         return new RowBook($roof, $this->covering->rules, $this->decks, $wishes, $metal);
     }
 
+    /** @return list<float|null> by side: from the sheet's end to the row its build has there, inches square to the side */
+    private function endRows(Face $face): array
+    {
+        $bounds = $face->outline->bounds();
+        $isLow = static fn (int $side): bool => $face->outline->corner($side)->v + $face->outline->corner($side + 1)->v < $bounds->bottom + $bounds->top;
+
+        return array_map(fn (int $side): ?float => $this->builds->at($face, 0, $side)->endRow($isLow($side)), array_keys($face->edges));
+    }
+
     /** @return list<bool> by side: whether the build closes the ribs there */
     private function closed(Face $face): array
     {
         $closed = [];
         foreach (array_keys($face->edges) as $side) {
-            $closed[] = array_filter($this->plan->of(BuildsStage::class)->at($face, 0, $side)->layers(), static fn ($layer): bool => $layer->role === LayerRole::Closure) !== [];
+            $closed[] = array_filter($this->builds->at($face, 0, $side)->layers(), static fn ($layer): bool => $layer->role === LayerRole::Closure) !== [];
         }
 
         return $closed;
@@ -195,11 +245,10 @@ final readonly class FaceHolder
      */
     private function guards(Face $face, array $panels, array $seams): array
     {
-        $snow = $this->plan->job->part(SnowInput::class);
-        $kind = $snow->kindOn($this->covering->profile);
-        $placer = new GuardPlacer($this->covering->profile, $this->covering->rules, $kind, $this->carries($kind === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad, $face->id), $snow->psf, $face->pitch->degrees());
+        $kind = $this->snow->kindOn($this->covering->profile);
+        $placer = new GuardPlacer($this->covering->profile, $this->covering->rules, $kind, $this->carries($kind === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad, $face->id), $this->snow->psf, $face->pitch->degrees());
         [$rows, $held] = [[], []];
-        foreach ($snow->places as $number => $place) {
+        foreach ($this->snow->places as $number => $place) {
             if ($place->face !== $face->id) {
                 continue;
             }

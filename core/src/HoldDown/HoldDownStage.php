@@ -51,7 +51,7 @@ final class HoldDownStage implements Stage
 
     public function work(Plan $plan): HoldDownResult
     {
-        $holder = new FaceHolder($plan);
+        $holder = FaceHolder::on($plan);
         $faces = $areas = [];
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             $panels = $plan->of(CuttingStage::class)->panelsOf($face->id);

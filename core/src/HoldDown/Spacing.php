@@ -42,7 +42,15 @@ final readonly class Spacing
         $isSlotted = $covering->profile->hold->kind === HoldKind::Slots;
         $rules = $covering->rules;
 
-        return new self($school, $rules, $pressures, $allowable, $pitchDegrees, $uniform ?? $rules->number($isSlotted ? 'hold.slots' : 'hold.uniform'), $rules->number($isSlotted ? 'hold.slots' : 'hold.most'));
+        return new self(
+            school: $school,
+            rules: $rules,
+            pressures: $pressures,
+            allowable: $allowable,
+            pitchDegrees: $pitchDegrees,
+            uniform: $uniform ?? $rules->number($isSlotted ? 'hold.slots' : 'hold.uniform'),
+            most: $rules->number($isSlotted ? 'hold.slots' : 'hold.most'),
+        );
     }
 
     /**

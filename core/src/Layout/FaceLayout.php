@@ -45,7 +45,18 @@ final readonly class FaceLayout
         $middle = $this->span->middle();
         $seam = array_reduce($this->seams, static fn (?float $best, float $u): float => $best === null || abs($u - $middle) < abs($best - $middle) - Tolerance::LENGTH ? $u : $best);
 
-        return new self($this->face, $this->choice, $this->span, $this->strips, $this->seams, $seam ?? $this->control, $this->leftRip, $this->rightRip, $this->narrowestAllowed, $this->findings);
+        return new self(
+            face: $this->face,
+            choice: $this->choice,
+            span: $this->span,
+            strips: $this->strips,
+            seams: $this->seams,
+            control: $seam ?? $this->control,
+            leftRip: $this->leftRip,
+            rightRip: $this->rightRip,
+            narrowestAllowed: $this->narrowestAllowed,
+            findings: $this->findings,
+        );
     }
 
     /** The narrower of the rips; null when no panel is ripped. */

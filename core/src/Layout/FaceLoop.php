@@ -37,7 +37,15 @@ final readonly class FaceLoop
                 $full = $build->allowance($kind === EdgeKind::CrossEnd ? $face->isAcross() : $across > 0.0);
                 // The quick habit lays the hem along the rib; square to the bend that is less by the sine of their angle.
                 $allowance = $quick && ! $kind->runsUpSlope() ? $full->hemmed($full->hem * abs($across) / $outline->sideLength($side)) : $full;
-                $sides[] = new FaceSide($kind, $allowance, $number, $side, $full->hem, $build->turnsPanUp() && $isBeside !== true, $isBeside);
+                $sides[] = new FaceSide(
+                    kind: $kind,
+                    allowance: $allowance,
+                    loop: $number,
+                    side: $side,
+                    fullHem: $full->hem,
+                    turnsPanUp: $build->turnsPanUp() && $isBeside !== true,
+                    isBeside: $isBeside,
+                );
             }
             $loops[] = new self($outline->tagged($first), $sides);
             $first += count($sides);

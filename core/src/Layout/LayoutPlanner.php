@@ -57,16 +57,16 @@ final readonly class LayoutPlanner
         $rightRip = $last->moduleRight() - $last->right < Tolerance::ON_LINE || ! $this->endsAtRake($metal, $last, false) ? null : $last->width();
 
         return new FaceLayout(
-            $face->id,
-            $choice,
-            $span,
-            $strips,
-            $seams,
-            $way->controlLine($span, $cover) + $choice->nudge,
-            $leftRip,
-            $rightRip,
-            $narrowest,
-            $this->findings($face, $choice, $leftRip, $rightRip, $narrowest),
+            face: $face->id,
+            choice: $choice,
+            span: $span,
+            strips: $strips,
+            seams: $seams,
+            control: $way->controlLine($span, $cover) + $choice->nudge,
+            leftRip: $leftRip,
+            rightRip: $rightRip,
+            narrowestAllowed: $narrowest,
+            findings: $this->findings($face, $choice, $leftRip, $rightRip, $narrowest),
         );
     }
 

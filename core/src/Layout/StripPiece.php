@@ -25,6 +25,14 @@ final readonly class StripPiece
     /** The same piece in the next strip. */
     public function led(Region $metal, Region $sheet, Polygon $blank): self
     {
-        return new self($metal, $sheet, $blank, $this->cutLeft, $this->cutRight, $this->rip, true);
+        return new self(
+            metal: $metal,
+            sheet: $sheet,
+            blank: $blank,
+            cutLeft: $this->cutLeft,
+            cutRight: $this->cutRight,
+            rip: $this->rip,
+            isAgain: true,
+        );
     }
 }

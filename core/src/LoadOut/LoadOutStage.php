@@ -9,7 +9,7 @@ use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CutCardMaker;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\EaveEnd;
-use Imbrex\Core\Ground\Supplies\SuppliesTogether;
+use Imbrex\Core\Ground\Supplies\SupplySum;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutStage;
@@ -52,7 +52,7 @@ final readonly class LoadOutStage implements Stage
 
         $plugs = EaveEnd::of($plan->job->covering) === EaveEnd::Plug ? $this->seamEnds($plan) : 0;
 
-        return new LoadOutResult($order->with($plugs, SuppliesTogether::of([...$plan->of(HoldDownStage::class)->supplies, ...$plan->of(OpeningsStage::class)->supplies])));
+        return new LoadOutResult($order->with($plugs, SupplySum::together([...$plan->of(HoldDownStage::class)->supplies, ...$plan->of(OpeningsStage::class)->supplies])->all()));
     }
 
     private function seamEnds(Plan $plan): int

@@ -36,6 +36,17 @@ final readonly class Order
     /** @param  list<Supply>  $supplies  clips, screws and guards of the field */
     public function with(int $endPlugs, array $supplies): self
     {
-        return new self($this->lines, $this->sheets, $this->coilFeet, $this->coilWidth, $this->squareFeet, $this->wasteSquareFeet, $this->pounds, $endPlugs, $supplies, $this->colour);
+        return new self(
+            lines: $this->lines,
+            sheets: $this->sheets,
+            coilFeet: $this->coilFeet,
+            coilWidth: $this->coilWidth,
+            squareFeet: $this->squareFeet,
+            wasteSquareFeet: $this->wasteSquareFeet,
+            pounds: $this->pounds,
+            endPlugs: $endPlugs,
+            supplies: $supplies,
+            colour: $this->colour,
+        );
     }
 }

@@ -65,14 +65,22 @@ final class MovementStage implements Stage
         $movements = $isConcealed ? $this->movements($plan, $range, $fixed, $today) : [];
         $trims = $this->trims($plan, $range, $today);
 
-        return new MovementResult($range, $fixed, $movements, $isConcealed ? $this->closings($plan) : [], $trims, $today, [...$this->closed($plan, $range, $movements), ...$this->travel($plan, $movements), ...$this->splices($plan, $trims)]);
+        return new MovementResult(
+            range: $range,
+            fixed: $fixed,
+            movements: $movements,
+            closings: $isConcealed ? $this->closings($plan) : [],
+            trims: $trims,
+            todayF: $today,
+            findings: [...$this->closed($plan, $range, $movements), ...$this->travel($plan, $movements), ...$this->splices($plan, $trims)],
+        );
     }
 
     /** @return list<PanelMovement> */
     private function movements(Plan $plan, MetalRange $range, FixedAt $fixed, ?float $today): array
     {
         $groups = [];
-        $hems = new Hems($plan);
+        $hems = new Hems($plan->of(CuttingStage::class), $plan->of(BuildsStage::class));
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             $hem = $hems->depth($face);
             foreach ($hem <= 0.0 ? [] : $plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
@@ -89,8 +97,8 @@ final class MovementStage implements Stage
             [$moving, $hem] = [$fixed->share() * $length, $alike[0][1]];
             $window = static fn (float $metalF): HemWindow => HemWindow::at($metalF, $alpha, $moving, $range, $hem, $engaged);
             $movements[] = new PanelMovement(
-                array_map(static fn (Panel $panel): string => $panel->id, $panels), array_values(array_unique(array_map(static fn (Panel $panel): string => $panel->face, $panels))), $length, $moving,
-                $alpha * $moving * $range->span(), $alpha * ($length - $moving) * $range->span(), $hem, array_map($window, $this->days($range)), $today === null ? null : $window($today),
+                panels: array_map(static fn (Panel $panel): string => $panel->id, $panels), faces: array_values(array_unique(array_map(static fn (Panel $panel): string => $panel->face, $panels))), length: $length, moving: $moving,
+                total: $alpha * $moving * $range->span(), atHead: $alpha * ($length - $moving) * $range->span(), hem: $hem, windows: array_map($window, $this->days($range)), today: $today === null ? null : $window($today),
             );
         }
         usort($movements, static fn (PanelMovement $a, PanelMovement $b): int => [$b->length, $a->hem] <=> [$a->length, $b->hem]);
@@ -101,7 +109,7 @@ final class MovementStage implements Stage
     /** @return list<HemClosing> */
     private function closings(Plan $plan): array
     {
-        $hems = new Hems($plan);
+        $hems = new Hems($plan->of(CuttingStage::class), $plan->of(BuildsStage::class));
 
         return array_merge(...array_map($hems->closings(...), $plan->of(RoofStage::class)->roof->faces));
     }
@@ -118,7 +126,15 @@ final class MovementStage implements Stage
                 $joint = max($joint, ($run->pieces[$i]->length + $piece->length) / 2.0);
             }
             if ($joint > 0.0) {
-                $trims[] = new TrimMovement($run->id, $run->metal, $run->length, $alpha * $run->length * $range->span(), count($run->pieces) - 1, $alpha * $joint * $range->span(), $today === null ? null : max(0.0, $alpha * $joint * ($range->hotF - $today)));
+                $trims[] = new TrimMovement(
+                    run: $run->id,
+                    metal: $run->metal,
+                    length: $run->length,
+                    total: $alpha * $run->length * $range->span(),
+                    joints: count($run->pieces) - 1,
+                    joint: $alpha * $joint * $range->span(),
+                    gapToday: $today === null ? null : max(0.0, $alpha * $joint * ($range->hotF - $today)),
+                );
             }
         }
 

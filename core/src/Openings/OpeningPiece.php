@@ -87,17 +87,50 @@ final readonly class OpeningPiece
     /** As it comes out of its box: nothing is cut or bent. */
     public function ready(): self
     {
-        return new self($this->role, [], [], $this->parts, $this->under, $this->fastener, $this->screwed, $this->seal, $this->of, $this->count);
+        return new self(
+            role: $this->role,
+            flat: [],
+            lines: [],
+            parts: $this->parts,
+            under: $this->under,
+            fastener: $this->fastener,
+            screwed: $this->screwed,
+            seal: $this->seal,
+            of: $this->of,
+            count: $this->count,
+        );
     }
 
     /** Fastened so far apart, inches. */
     public function spaced(float $spacing): self
     {
-        return new self($this->role, $this->flat, $this->lines, $this->parts, $this->under, $this->fastener?->spaced($spacing), $this->screwed, $this->seal, $this->of, $this->count);
+        return new self(
+            role: $this->role,
+            flat: $this->flat,
+            lines: $this->lines,
+            parts: $this->parts,
+            under: $this->under,
+            fastener: $this->fastener?->spaced($spacing),
+            screwed: $this->screwed,
+            seal: $this->seal,
+            of: $this->of,
+            count: $this->count,
+        );
     }
 
     public function slidUnder(?PieceRole $under): self
     {
-        return new self($this->role, $this->flat, $this->lines, $this->parts, $under, $this->fastener, $this->screwed, $this->seal, $this->of, $this->count);
+        return new self(
+            role: $this->role,
+            flat: $this->flat,
+            lines: $this->lines,
+            parts: $this->parts,
+            under: $under,
+            fastener: $this->fastener,
+            screwed: $this->screwed,
+            seal: $this->seal,
+            of: $this->of,
+            count: $this->count,
+        );
     }
 }

@@ -21,6 +21,7 @@ use Imbrex\Core\Roof\Opening;
 use Imbrex\Core\Roof\OpeningKind;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Stage;
+use Imbrex\Core\Trims\TrimsResult;
 use Imbrex\Core\Trims\TrimsStage;
 
 /**
@@ -54,7 +55,7 @@ final class OpeningsStage implements Stage
     {
         $openings = [];
         $findings = [];
-        $behind = new UphillPieces($plan);
+        $behind = new UphillPieces($plan->of(RoofStage::class)->roof, $plan->of(CuttingStage::class), static fn (): TrimsResult => $plan->of(TrimsStage::class));
         foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
             foreach ($face->openings as $opening) {
                 $openings[$opening->id] = $flashed = $this->flash($plan, $face, $opening, $behind);
@@ -97,7 +98,17 @@ final class OpeningsStage implements Stage
         $at = $round->opening->centre()->u;
         $under = array_filter($seams, static fn (float $u): bool => $boot !== null && abs($u - $at) < $boot->base / 2.0);
 
-        return new FlashedOpening($round, WorkOrder::FrontFirst, $round->opening->uphill->school, $boot === null ? [] : [$boot->piece($round->rule('bootScrews'))], [], [], $boot, $under !== [], array_values($under));
+        return new FlashedOpening(
+            round: $round,
+            order: WorkOrder::FrontFirst,
+            uphill: $round->opening->uphill->school,
+            pieces: $boot === null ? [] : [$boot->piece($round->rule('bootScrews'))],
+            laps: [],
+            faults: [],
+            boot: $boot,
+            isSlit: $under !== [],
+            seams: array_values($under),
+        );
     }
 
     /**

@@ -35,7 +35,18 @@ final readonly class Edge
 
     public function renamed(string $id): self
     {
-        return new self($id, $this->kind, $this->faces, $this->from, $this->to, $this->fromHeight, $this->toHeight, $this->angleToRibDegrees, $this->dihedralDegrees, $this->wall);
+        return new self(
+            id: $id,
+            kind: $this->kind,
+            faces: $this->faces,
+            from: $this->from,
+            to: $this->to,
+            fromHeight: $this->fromHeight,
+            toHeight: $this->toHeight,
+            angleToRibDegrees: $this->angleToRibDegrees,
+            dihedralDegrees: $this->dihedralDegrees,
+            wall: $this->wall,
+        );
     }
 
     /** Whether another edge begins where this one ends, or ends where it begins, in one straight line. */
@@ -60,7 +71,18 @@ final readonly class Edge
         $forwards = ($far->u - $near->u) * ($this->to->u - $this->from->u) + ($far->v - $near->v) * ($this->to->v - $this->from->v) > 0.0;
         [$from, $to] = $forwards ? [$near, $far] : [$far, $near];
 
-        return new self($this->id, $this->kind, $this->faces, $from, $to, $height($from), $height($to), $this->angleToRibDegrees, $this->dihedralDegrees, $this->wall);
+        return new self(
+            id: $this->id,
+            kind: $this->kind,
+            faces: $this->faces,
+            from: $from,
+            to: $to,
+            fromHeight: $height($from),
+            toHeight: $height($to),
+            angleToRibDegrees: $this->angleToRibDegrees,
+            dihedralDegrees: $this->dihedralDegrees,
+            wall: $this->wall,
+        );
     }
 
     /** @return array{Point, Point} the two ends, one of each edge, that lie farthest apart */

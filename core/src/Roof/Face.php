@@ -43,7 +43,20 @@ final readonly class Face
     /** @param  list<Opening>  $openings */
     public function with(array $openings): self
     {
-        return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $openings, $this->behind, $this->within);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            pitch: $this->pitch,
+            outline: $this->outline,
+            edges: $this->edges,
+            holes: $this->holes,
+            holeEdges: $this->holeEdges,
+            block: $this->block,
+            frame: $this->frame,
+            openings: $openings,
+            behind: $this->behind,
+            within: $this->within,
+        );
     }
 
     /**
@@ -54,7 +67,20 @@ final readonly class Face
      */
     public function holed(Polygon $hole, array $edges): self
     {
-        return new self($this->id, $this->name, $this->pitch, $this->outline, $this->edges, [...$this->holes, $hole], [...$this->holeEdges, $edges], $this->block, $this->frame, $this->openings, $this->behind, $this->within);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            pitch: $this->pitch,
+            outline: $this->outline,
+            edges: $this->edges,
+            holes: [...$this->holes, $hole],
+            holeEdges: [...$this->holeEdges, $edges],
+            block: $this->block,
+            frame: $this->frame,
+            openings: $this->openings,
+            behind: $this->behind,
+            within: $this->within,
+        );
     }
 
     /**
@@ -65,7 +91,20 @@ final readonly class Face
      */
     public function between(Polygon $outline, array $holes): self
     {
-        return new self($this->id, $this->name, $this->pitch, $outline, $this->edges, $holes, $this->holeEdges, $this->block, $this->frame, $this->openings, $this->behind, $this->within);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            pitch: $this->pitch,
+            outline: $outline,
+            edges: $this->edges,
+            holes: $holes,
+            holeEdges: $this->holeEdges,
+            block: $this->block,
+            frame: $this->frame,
+            openings: $this->openings,
+            behind: $this->behind,
+            within: $this->within,
+        );
     }
 
     /**
@@ -75,7 +114,20 @@ final readonly class Face
      */
     public function outlined(Polygon $outline, array $edges): self
     {
-        return new self($this->id, $this->name, $this->pitch, $outline, $edges, $this->holes, $this->holeEdges, $this->block, $this->frame, $this->openings, $this->behind, $this->within);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            pitch: $this->pitch,
+            outline: $outline,
+            edges: $edges,
+            holes: $this->holes,
+            holeEdges: $this->holeEdges,
+            block: $this->block,
+            frame: $this->frame,
+            openings: $this->openings,
+            behind: $this->behind,
+            within: $this->within,
+        );
     }
 
     /** Whether its panels run across the slope. */

@@ -45,19 +45,56 @@ final readonly class Opening
      */
     public static function outlined(string $id, string $face, OpeningKind $kind, string $name, Polygon $outline, ?float $below = null, ?float $above = null, ?float $left = null, ?float $right = null, bool $readyMade = true): self
     {
-        return new self($id, $face, $kind, $name, $outline, $below, $above, $left, $right, $readyMade);
+        return new self(
+            id: $id,
+            face: $face,
+            kind: $kind,
+            name: $name,
+            outline: $outline,
+            below: $below,
+            above: $above,
+            left: $left,
+            right: $right,
+            readyMade: $readyMade,
+        );
     }
 
     /** The same opening with its uphill side built so. */
     public function shedding(Uphill $uphill): self
     {
-        return new self($this->id, $this->face, $this->kind, $this->name, $this->outline, $this->below, $this->above, $this->left, $this->right, $this->readyMade, $uphill, $this->fromRake);
+        return new self(
+            id: $this->id,
+            face: $this->face,
+            kind: $this->kind,
+            name: $this->name,
+            outline: $this->outline,
+            below: $this->below,
+            above: $this->above,
+            left: $this->left,
+            right: $this->right,
+            readyMade: $this->readyMade,
+            uphill: $uphill,
+            fromRake: $this->fromRake,
+        );
     }
 
     /** The same opening, taped from a rake. */
     public function taped(FromRake $fromRake): self
     {
-        return new self($this->id, $this->face, $this->kind, $this->name, $this->outline, $this->below, $this->above, $this->left, $this->right, $this->readyMade, $this->uphill, $fromRake);
+        return new self(
+            id: $this->id,
+            face: $this->face,
+            kind: $this->kind,
+            name: $this->name,
+            outline: $this->outline,
+            below: $this->below,
+            above: $this->above,
+            left: $this->left,
+            right: $this->right,
+            readyMade: $this->readyMade,
+            uphill: $this->uphill,
+            fromRake: $fromRake,
+        );
     }
 
     /** Where it stands on its face. */
@@ -65,7 +102,20 @@ final readonly class Opening
     {
         $shift = $this->fromRake?->shift($face, $this->tapedCorners()) ?? 0.0;
 
-        return $shift === 0.0 ? $this : new self($this->id, $this->face, $this->kind, $this->name, Polygon::sound(array_map(static fn (Point $corner): Point => new Point($corner->u + $shift, $corner->v), $this->outline->corners)), $this->below, $this->above, $this->left, $this->right, $this->readyMade, $this->uphill, $this->fromRake);
+        return $shift === 0.0 ? $this : new self(
+            id: $this->id,
+            face: $this->face,
+            kind: $this->kind,
+            name: $this->name,
+            outline: Polygon::sound(array_map(static fn (Point $corner): Point => new Point($corner->u + $shift, $corner->v), $this->outline->corners)),
+            below: $this->below,
+            above: $this->above,
+            left: $this->left,
+            right: $this->right,
+            readyMade: $this->readyMade,
+            uphill: $this->uphill,
+            fromRake: $this->fromRake,
+        );
     }
 
     /** How far it stands from the nearest rake on one side, square to that; null where there is none. */
@@ -97,7 +147,17 @@ final readonly class Opening
             $corners[] = new Point($centre->u + $diameter / 2.0 * cos($turn), $centre->v + $diameter / 2.0 * sin($turn));
         }
 
-        return new self($id, $face, OpeningKind::Pipe, $name, Polygon::sound($corners), null, null, null, null);
+        return new self(
+            id: $id,
+            face: $face,
+            kind: OpeningKind::Pipe,
+            name: $name,
+            outline: Polygon::sound($corners),
+            below: null,
+            above: null,
+            left: null,
+            right: null,
+        );
     }
 
     public function width(): float

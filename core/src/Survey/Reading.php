@@ -37,7 +37,19 @@ final readonly class Reading
     /** The same reading on the deck: what an old panel reached past its edge is taken off. */
     public function onDeck(float $past): self
     {
-        return ! $this->toOldPanel ? $this : new self($this->id, $this->quantity, $this->value - $past, $this->source, $this->at, $this->time, $this->corner, $this->to, $this->panels, true, $past);
+        return ! $this->toOldPanel ? $this : new self(
+            id: $this->id,
+            quantity: $this->quantity,
+            value: $this->value - $past,
+            source: $this->source,
+            at: $this->at,
+            time: $this->time,
+            corner: $this->corner,
+            to: $this->to,
+            panels: $this->panels,
+            toOldPanel: true,
+            past: $past,
+        );
     }
 
     /** Inches it may be off, both ways. */

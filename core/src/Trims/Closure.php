@@ -23,6 +23,15 @@ final readonly class Closure
     {
         $wide = ($this->right - $this->left) / $count;
 
-        return $count === 1 ? $this : new self($this->edge, $this->face, $this->kind, $this->left + $i * $wide, $this->left + ($i + 1) * $wide, $this->at + $i * $this->length / $count, $this->length / $count, true);
+        return $count === 1 ? $this : new self(
+            edge: $this->edge,
+            face: $this->face,
+            kind: $this->kind,
+            left: $this->left + $i * $wide,
+            right: $this->left + ($i + 1) * $wide,
+            at: $this->at + $i * $this->length / $count,
+            length: $this->length / $count,
+            isCut: true,
+        );
     }
 }

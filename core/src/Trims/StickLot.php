@@ -61,7 +61,17 @@ final readonly class StickLot
         // Alike ones together, the fullest first.
         usort($lot, static fn (Stick $a, Stick $b): int => $a->offcut <=> $b->offcut ?: strcmp($a->pieces[0]->id, $b->pieces[0]->id));
 
-        return new self($kind, $shape, $girth, $bends, $metal, $pieces, $lot, $bound, $counted);
+        return new self(
+            kind: $kind,
+            shape: $shape,
+            girth: $girth,
+            bends: $bends,
+            metal: $metal,
+            pieces: $pieces,
+            sticks: $lot,
+            bound: $bound,
+            counted: $counted,
+        );
     }
 
     /** Square feet of sheet its pieces are bent from, before their ends are cut. */

@@ -79,6 +79,6 @@ final readonly class TrimRun
     /** What is cut from the same sticks: shape, bends and metal alike. */
     public function kind(): string
     {
-        return implode(' ', [$this->shape->key, ...array_map(static fn (float $bend): string => sprintf('%.1f', $bend), $this->bends), $this->metal]);
+        return implode(' ', [$this->shape->key, ...array_map(static fn (float $bend): string => sprintf('%.1f', $bend), $this->bends), ...($this->shape->isGrown ? [sprintf('%.3f', $this->girth)] : []), $this->metal]);
     }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Builds\BuildsStage;
+use Imbrex\Core\Builds\TrimBook;
+use Imbrex\Core\Cutting\CleatLines;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\Fit\EdgeFits;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\Contact\Metals;
 use Imbrex\Core\Edges\Contact\MetalsInput;
 use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Ground\Catalogue\Covering;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\Fixing;
@@ -21,7 +27,9 @@ use Imbrex\Core\Roof\EdgeTyper;
 use Imbrex\Core\Roof\LowEnds;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\SideFinder;
 use Imbrex\Core\Trims\Ends\EndCut;
+use Imbrex\Core\Trims\Internal\CleatLengths;
 use Imbrex\Core\Trims\Internal\EdgeLengths;
 use Imbrex\Core\Trims\Internal\Ends\EndCutter;
 use Imbrex\Core\Trims\Internal\Ends\EndPlace;
@@ -33,7 +41,8 @@ use Imbrex\Core\Trims\Internal\StickCutter;
 /** Divides what is bent from sticks at the edges of a roof into pieces. */
 final readonly class TrimRuns
 {
-    private TrimsInput $input;
+    /** A valley that lies flatter (degrees) to the ribs has no head to reach past. */
+    private const FLATTEST = 5.0;
 
     private TrimBook $book;
 
@@ -43,9 +52,9 @@ final readonly class TrimRuns
 
     private EdgeLengths $lengths;
 
-    private LowEnds $falls;
+    private CleatLengths $cleats;
 
-    private Metals $metals;
+    private LowEnds $falls;
 
     private RuleSet $rules;
 
@@ -53,22 +62,24 @@ final readonly class TrimRuns
 
     private float $rib;
 
-    private Roof $roof;
-
-    public function __construct(Plan $plan)
+    private function __construct(private Roof $roof, Builds $builds, EdgeFits $fits, Covering $covering, private TrimsInput $input, private Metals $metals)
     {
-        $covering = $plan->job->covering;
-        $this->roof = $plan->of(RoofStage::class)->roof;
-        $this->input = $plan->job->part(TrimsInput::class);
-        $this->book = TrimBook::shipped()->with($this->input->shapes);
-        $this->ends = new RunEnds($this->roof);
-        $this->places = new EndPlaces($this->roof, $this->ends);
-        $this->falls = new LowEnds($this->roof);
-        $this->lengths = new EdgeLengths($this->roof, $plan->of(CuttingStage::class)->fits);
-        $this->metals = new Metals($covering, $plan->job->part(MetalsInput::class));
-        $this->rules = $plan->job->rules;
+        $this->book = TrimBook::shipped()->with($input->shapes);
+        $this->ends = new RunEnds($roof);
+        $this->places = new EndPlaces($roof, $this->ends);
+        $this->falls = new LowEnds($roof);
+        $this->lengths = new EdgeLengths($roof, $fits);
+        $this->cleats = new CleatLengths($roof, new CleatLines($builds, new SideFinder($roof), $fits));
+        $this->rules = $covering->rules;
         $this->fixing = Fixing::of($covering->profile->family);
         $this->rib = $covering->profile->height;
+    }
+
+    public static function on(Plan $plan): self
+    {
+        $job = $plan->job;
+
+        return new self($plan->of(RoofStage::class)->roof, $plan->of(BuildsStage::class), $plan->of(CuttingStage::class)->fits, $job->covering, $job->part(TrimsInput::class), new Metals($job->covering, $job->part(MetalsInput::class)));
     }
 
     /** @return list<TrimRun> of one edge, in the order its layers go on */
@@ -158,7 +169,7 @@ final readonly class TrimRuns
     private function run(BuiltEdge $built, PlacedLayer $placed): ?TrimRun
     {
         $layer = $placed->layer;
-        $shape = $this->book->of($layer->side(), $built->edge->kind, $this->fixing);
+        $shape = $layer->shape === null ? null : $this->book->shape($layer->shape)?->settled($built->section->sizes);
         // What lies between the seams is no run; each pan has its own.
         if ($shape === null || ($layer->side() === 'zee' && $layer->lap <= 0.0)) {
             return null;
@@ -168,16 +179,30 @@ final readonly class TrimRuns
         $id = "{$built->edge->id}.$layer->key";
         $sketch = ShapeSketch::of($shape, $this->rib, $pitch, $built->edge->dihedralDegrees ?? 180.0);
         $place = fn (Point $at, bool $isHigh): EndPlace => $this->places->of($built->edge, $this->ends->of($built->edge, $layer->side(), $layer->role, $at, $isHigh), $at);
-        [$lowPlace, $highPlace] = [$place($from, false), $place($to, true)];
+        [$lowPlace, $highPlace] = [$place($from, false)->atLeast($this->past($built, $from)), $place($to, true)->atLeast($this->past($built, $to))];
         $placed = PlacedShape::of($shape, $sketch, $built->edge->kind, $lowPlace);
         $low = $this->cut($placed, $lowPlace, $shape, "$id.low");
         $high = $this->cut(PlacedShape::of($shape, $sketch, $built->edge->kind, $highPlace), $highPlace, $shape, "$id.high");
-        $length = $this->lengths->of($built->edge) + $low->reach + $high->reach;
+        $length = ($this->cleats->length($built->edge, $layer) ?? $this->lengths->of($built->edge)) + $low->reach + $high->reach;
 
         return $length <= 0.0 ? null : new TrimRun(
-            $id, $built->edge, $layer, $shape, $shape->girth($this->rib), $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), $this->metals->of($layer) ?? $this->metals->trims(),
-            $length, $low, $high, $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]), $pitch, $placed,
+            id: $id, edge: $built->edge, layer: $layer, shape: $shape, girth: $shape->girth($this->rib), bends: $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), metal: $this->metals->of($layer) ?? $this->metals->trims(),
+            length: $length, low: $low, high: $high, pieces: $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]), pitch: $pitch, placed: $placed,
         );
+    }
+
+    /** How far past a valley's head the cleats beside it run on, inches along it: on a face that lies between two valleys until they meet. */
+    private function past(BuiltEdge $built, Point $at): float
+    {
+        $edge = $built->edge;
+        $past = [0.0];
+        foreach ($edge->kind === EdgeKind::Valley ? $this->ends->others($edge, $at) : [] as $other) {
+            foreach ($other->kind === EdgeKind::Valley ? array_intersect($edge->faces, $other->faces) : [] as $face) {
+                $past[] = ($built->own->line() ?? 0.0) / tan(deg2rad(max(self::FLATTEST, $edge->angleToRibDegrees[$face] ?? 90.0)));
+            }
+        }
+
+        return max($past);
     }
 
     /** @param  string  $end  which, as fits name it */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Trims;
 
+use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Circumstances;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\Contact\MetalsInput;
@@ -27,7 +28,7 @@ final class TrimsStage implements Stage
 {
     public static function needs(): array
     {
-        return [RoofStage::class, CuttingStage::class, EdgesStage::class];
+        return [RoofStage::class, BuildsStage::class, CuttingStage::class, EdgesStage::class];
     }
 
     public static function reads(): array
@@ -47,8 +48,8 @@ final class TrimsStage implements Stage
 
     public function work(Plan $plan): TrimsResult
     {
-        $runs = new TrimRuns($plan);
-        $closures = new Closures($plan);
+        $runs = TrimRuns::on($plan);
+        $closures = new Closures($plan->of(RoofStage::class)->roof, $plan->job->covering->profile, $plan->of(CuttingStage::class));
         $made = $byKind = $closed = $findings = [];
         foreach ($plan->of(EdgesStage::class)->edges as $built) {
             foreach ($runs->of($built) as $run) {

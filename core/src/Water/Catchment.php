@@ -45,7 +45,15 @@ final readonly class Catchment
             }
         }
 
-        return new self($roof, $cells, new Runoff($roof, $cells, $pans, $plan->of(EdgesStage::class)->edges, $plan->job->part(WaterInput::class)->gutters, $leaks, $behind), $behind);
+        return new self($roof, $cells, new Runoff(
+            roof: $roof,
+            cells: $cells,
+            pans: $pans,
+            built: $plan->of(EdgesStage::class)->edges,
+            gutters: $plan->job->part(WaterInput::class)->gutters,
+            leaks: $leaks,
+            behind: $behind,
+        ), $behind);
     }
 
     /** @return array<string, string> openings by the edges of what is built behind them */

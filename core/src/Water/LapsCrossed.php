@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Imbrex\Core\Water;
 
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Edges\EdgesResult;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Edges\WaterRun;
 use Imbrex\Core\Ground\Findings\Term;
+use Imbrex\Core\Openings\OpeningsResult;
 use Imbrex\Core\Openings\OpeningsStage;
 use Imbrex\Core\Openings\PieceRole;
 use Imbrex\Core\Plan;
@@ -17,8 +20,13 @@ use Imbrex\Core\Plan;
 /** Which laps and trims a drop runs over on one part of its way, by name. */
 final readonly class LapsCrossed
 {
-    public function __construct(private Plan $plan)
+    private function __construct(private CuttingResult $cutting, private EdgesResult $edges, private OpeningsResult $openings)
     {
+    }
+
+    public static function on(Plan $plan): self
+    {
+        return new self($plan->of(CuttingStage::class), $plan->of(EdgesStage::class), $plan->of(OpeningsStage::class));
     }
 
     /** @return list<Term|string> what it comes onto, in turn */
@@ -35,7 +43,7 @@ final readonly class LapsCrossed
     private function endLaps(DropStep $step): array
     {
         $laps = [];
-        foreach ($this->plan->of(CuttingStage::class)->panels as $panel) {
+        foreach ($this->cutting->panels as $panel) {
             if ($panel->lapsOver && "$panel->face-{$panel->strip->position}" === $step->id) {
                 $at = $panel->metal->bounds()->bottom;
                 if ($at < $step->from->v && $at > $step->to->v) {
@@ -50,7 +58,7 @@ final readonly class LapsCrossed
     /** @return list<Term> */
     private function opening(DropStep $step): array
     {
-        $flashed = $this->plan->of(OpeningsStage::class)->openings[$step->id] ?? null;
+        $flashed = $this->openings->openings[$step->id] ?? null;
         $left = $flashed?->round->opening->outline->bounds()->left ?? 0.0;
 
         return array_map(static fn (PieceRole $role): Term => new Term("piece.$role->value"), $flashed === null ? [] : $flashed->way($step->from->u - $left));
@@ -59,7 +67,7 @@ final readonly class LapsCrossed
     /** @return list<Term|string> layers below the panel, from one to the next */
     private function edge(string $id): array
     {
-        $section = ($this->plan->of(EdgesStage::class)->edges[$id] ?? null)?->section;
+        $section = ($this->edges->edges[$id] ?? null)?->section;
         if ($section === null) {
             return [];
         }

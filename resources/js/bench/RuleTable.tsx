@@ -21,7 +21,9 @@ export function RuleTable({ rules, ...how }: RuleTableProps) {
     const [wanted, setWanted] = useState('');
     const words = wanted.trim().toLowerCase();
     const answers = (rule: HouseRule) =>
-        `${t(`rule-name.${rule.key}`)} ${t(`rule.${rule.key}`)} ${rule.key}`.toLowerCase().includes(words);
+        [t(`rule-name.${rule.key}`), t(`rule.${rule.key}`), rule.key].some((said) =>
+            said.toLowerCase().includes(words),
+        );
     const found = rules.filter(answers);
     const money = rules.find((rule) => rule.key === 'order.currency');
     const currency = String(how.own[money?.key ?? ''] ?? money?.default ?? '');

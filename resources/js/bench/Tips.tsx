@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { Paragraph } from '../kit/Paragraph';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
@@ -77,12 +78,11 @@ export function Tips({ places }: { places: string[] }) {
                             );
                         }}
                     >
-                        <TextField
-                            multiline
+                        <Paragraph
                             label={t('tip.text')}
                             value={text}
                             onChange={(event) => setText(event.target.value)}
-                            slotProps={{ htmlInput: { maxLength: MOST } }}
+                            most={MOST}
                         />
                         <TextField
                             select

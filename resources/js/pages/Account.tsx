@@ -1,3 +1,4 @@
+import { listed } from '../words/lists';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -16,7 +17,7 @@ export default function Account() {
         <main className="page" style={{ maxWidth: 620 }}>
             <PageHead title={t('account.title')} />
             <p className="muted" style={{ marginBottom: 14 }}>
-                {user ? `${user.name}, ${user.email}, ${t(`role.${user.role}`)}` : ''}
+                {user && listed(t, [user.name, user.email, t(`role.${user.role}`)])}
             </p>
             <section className="sheet">
                 <h2 style={{ marginTop: 0 }}>{t('account.password')}</h2>

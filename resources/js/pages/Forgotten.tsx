@@ -1,3 +1,4 @@
+import { beside } from '../words/lists';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from '../parts/router';
@@ -12,7 +13,7 @@ export default function Forgotten() {
     const [sent, setSent] = useState(false);
     return (
         <main className="narrow stack">
-            <title>{`${t('forgotten.title')} · Imbrex`}</title>
+            <title>{beside(t, [t('forgotten.title'), 'Imbrex'])}</title>
             <h1>{t('forgotten.title')}</h1>
             {session.data && !session.data.mailed && <p>{t('forgotten.ask-owner')}</p>}
             {session.data?.mailed && !sent && (

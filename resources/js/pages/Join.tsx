@@ -1,3 +1,4 @@
+import { listed } from '../words/lists';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from '../parts/router';
@@ -32,7 +33,7 @@ export default function Join() {
     return (
         <main className="narrow stack">
             <h1>{t('join.title', { crew: invitation.data.crew })}</h1>
-            <p className="muted">{`${invitation.data.email}, ${t(`role.${invitation.data.role}`)}`}</p>
+            <p className="muted">{listed(t, [invitation.data.email, t(`role.${invitation.data.role}`)])}</p>
             <div className="sheet">
                 <FieldForm
                     fields={[

@@ -1,3 +1,4 @@
+import { beside } from '../words/lists';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from '../parts/router';
@@ -30,7 +31,7 @@ export default function Reset() {
         );
     return (
         <main className="narrow stack">
-            <title>{`${t('reset.title')} · Imbrex`}</title>
+            <title>{beside(t, [t('reset.title'), 'Imbrex'])}</title>
             <h1>{t('reset.title')}</h1>
             <p className="muted">{`${offer.data.name}, ${offer.data.email}`}</p>
             <div className="sheet">

@@ -1,3 +1,4 @@
+import { listed } from '../words/lists';
 import Divider from '@mui/material/Divider';
 import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
@@ -45,7 +46,7 @@ export function AccountMenu() {
                 {initials}
             </IconButton>
             <Menu open={anchor !== null} anchorEl={anchor} onClose={close}>
-                <MenuItem disabled>{`${user.name}, ${t(`role.${user.role}`)}`}</MenuItem>
+                <MenuItem disabled>{listed(t, [user.name, t(`role.${user.role}`)])}</MenuItem>
                 <Divider />
                 {LIGHTS.map((one) => (
                     <MenuItem

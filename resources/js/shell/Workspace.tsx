@@ -1,3 +1,4 @@
+import { beside } from '../words/lists';
 import { useEffect, useMemo, useState } from 'react';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
@@ -134,7 +135,7 @@ function OpenJob() {
                         {t('work.old')}
                     </span>
                 )}
-                <title>{`${t(`station.${here.key}`)} · ${state.document.name} · Imbrex`}</title>
+                <title>{beside(t, [t(`station.${here.key}`), state.document.name, 'Imbrex'])}</title>
                 <Making>
                     <TopBar />
                     <Notices />

@@ -2,9 +2,11 @@ import assert from 'node:assert/strict';
 import test from 'node:test';
 import { readFileSync } from 'node:fs';
 import { printMeasure, printPitch } from './measures';
+import { words } from '../words/i18n';
 
-/** The twin of the core's Measures, on the same cases. */
-test('measures are said as the core says them', async () => {
+/** The twin of the stations' Measures, on the same cases. */
+test('measures are said as the stations say them', async () => {
+    await words;
     const cases = JSON.parse(readFileSync('contracts/measure-cases.json', 'utf8'));
     assert.ok(cases.length > 8);
     for (const one of cases)

@@ -1,7 +1,8 @@
 /**
- * Areas, weights, runs of metal, water, slopes, forces and winds in a job's own units: the twin of the core's Measures, held to the same cases
- * (contracts/measure-cases.json).
+ * Areas, weights, runs of metal, water, slopes, forces and winds in a job's own units: the twin of the stations' Measures, held to
+ * the same cases (contracts/measure-cases.json).
  */
+import i18next from 'i18next';
 import { figure } from '../words/figures';
 import { useCallback } from 'react';
 import { useJob } from '../job/JobContext';
@@ -15,9 +16,14 @@ const METRIC = {
     force: 4.4482216,
     speed: 0.44704,
 };
-const NAMES = {
-    imperial: { area: 'sq ft', weight: 'lb', run: 'ft', water: 'gal', force: 'lb', speed: 'mph' },
-    metric: { area: 'm²', weight: 'kg', run: 'm', water: 'L', force: 'N', speed: 'm/s' },
+/** How each is said. */
+const CODES = {
+    area: 'measure.area',
+    weight: 'measure.weight',
+    run: 'measure.run',
+    water: 'measure.water',
+    force: 'measure.force',
+    speed: 'measure.speed',
 };
 
 export type Measured = keyof typeof METRIC;
@@ -29,12 +35,13 @@ export const perUnit = (what: Measured, units: Units): number => (units === 'met
 export function printMeasure(what: Measured, value: number, units: Units, digits = 0): string {
     const finer = units === 'metric' && (what === 'area' || what === 'run') ? digits + 1 : digits;
     const said = figure(value * perUnit(what, units), finer, false);
-    return `${said} ${NAMES[units][what]}`;
+    return i18next.t(CODES[what], { units, said });
 }
 
 /** A roof's slope as one says it: rise in 12, or degrees. */
 export function printPitch(riseIn12: number, units: Units): string {
-    return units === 'metric' ? `${rounded(degreesOf(riseIn12), 1)}°` : `${rounded(riseIn12, 2)} in 12`;
+    const said = units === 'metric' ? figure(degreesOf(riseIn12), 1, false) : figure(riseIn12, 2, false);
+    return i18next.t('measure.pitch', { units, said });
 }
 
 /** As it stands in a field, and is read there again. */

@@ -56,13 +56,13 @@ final readonly class AdaptationReader
         $kind = $seal === null ? null : SealKind::from((string) $seal->kind);
 
         return new Layer(
-            $key,
-            LayerRole::from((string) $own->role),
-            (float) $own->from,
-            (float) $own->to,
-            $fastener === null ? null : new Fastener(FastenerKind::from((string) $fastener->kind), (float) $fastener->spacing, [(float) $fastener->at], (float) ($fastener->end ?? 1.0)),
-            (float) ($own->lap ?? 0.0),
-            (float) ($own->high ?? 0.0),
+            key: $key,
+            role: LayerRole::from((string) $own->role),
+            from: (float) $own->from,
+            to: (float) $own->to,
+            fastener: $fastener === null ? null : new Fastener(FastenerKind::from((string) $fastener->kind), (float) $fastener->spacing, [(float) $fastener->at], (float) ($fastener->end ?? 1.0)),
+            lap: (float) ($own->lap ?? 0.0),
+            high: (float) ($own->high ?? 0.0),
             seal: $kind === null ? null : new Seal($kind, (float) ($seal->width ?? 0.25), $kind === SealKind::ButylTape ? 0.1875 : 0.0, (int) ($seal->beads ?? 1)),
             metal: isset($own->metal) ? (string) $own->metal : null,
             title: (string) $own->title,

@@ -141,7 +141,16 @@ final readonly class CardSheets
         $others = PanelRange::inWords($card->partners);
         $named = static fn (string $text): string => str_replace(self::ANOTHER, $others, $text);
 
-        return new PrintedCard($card->card, $card->pieces, $card->faces, $card->partners, $named($card->sub), array_map($named, $card->notes), $card->runs, $card->corrected);
+        return new PrintedCard(
+            card: $card->card,
+            pieces: $card->pieces,
+            faces: $card->faces,
+            partners: $card->partners,
+            sub: $named($card->sub),
+            notes: array_map($named, $card->notes),
+            runs: $card->runs,
+            corrected: $card->corrected,
+        );
     }
 
     private function name(Mark $mark, float $width, TapePrinter $tape): string

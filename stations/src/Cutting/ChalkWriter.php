@@ -20,7 +20,7 @@ use Imbrex\Stations\Wire;
  *
  * @phpstan-import-type PlanPointShape from Wire
  *
- * Where to snap for a valley cleat: its uphill edge, reveal + flange from the centre.
+ * Where to snap for a valley cleat: its uphill edge, reveal + nose + flange from the centre; behind a closure its uphill side.
  *
  * @phpstan-type PlanChalkShape array{
  *     face: string,

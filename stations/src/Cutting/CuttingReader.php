@@ -28,13 +28,13 @@ final readonly class CuttingReader
         $this->reading->once($all, 'cutting.corrections');
 
         return array_map(static fn (stdClass $fit): Correction => new Correction(
-            (string) $fit->id,
-            (string) $fit->face,
-            (string) $fit->edge,
-            (string) $fit->panel,
-            $fit->side === 'long',
-            (float) $fit->amount * ($fit->toward === 'downhill' ? -1.0 : 1.0),
-            array_values(array_map(strval(...), $fit->before ?? [])),
+            id: (string) $fit->id,
+            face: (string) $fit->face,
+            edge: (string) $fit->edge,
+            trial: (string) $fit->panel,
+            longSide: $fit->side === 'long',
+            uphill: (float) $fit->amount * ($fit->toward === 'downhill' ? -1.0 : 1.0),
+            before: array_values(array_map(strval(...), $fit->before ?? [])),
         ), array_values($all));
     }
 }

@@ -229,7 +229,7 @@ final readonly class CuttingSlice
             'pair' => $pair === null ? null : $this->pairing->pair($pair),
             'edges' => $this->lines->lines($plan, $face, $panel, $card->fromHead),
             'corrections' => array_map(static fn (Correction $c): array => self::correction($plan, $c), $panel->corrections),
-            'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::angledEdges($plan, $face, $panel), true))),
+            'chalk' => array_values(array_filter($this->chalk->chalk($plan, [$face]), fn (array $line): bool => in_array($line['edge'], CutCardMaker::of($plan)->angledEdges($plan->of(RoofStage::class)->roof, $face, $panel), true))),
             'notes' => $this->notes->ofEnds($plan, $face, $panel),
             'places' => $this->notes->places($plan, $face, $panel),
             'sheet' => $this->notes->ofSheet($plan, $panel),

@@ -49,13 +49,13 @@ final class MarkReader
             }
             $before = $said['before'] ?? null;
             $marks[] = new Observation(
-                $fact->id,
-                $fact->subject,
-                self::text($said, 'face'),
-                $taped,
-                Source::from(self::text($said, 'source')),
-                ($said['confirmed'] ?? false) === true,
-                is_array($before) ? array_values(array_filter($before, is_string(...))) : array_map(strval(...), array_keys($set)),
+                id: $fact->id,
+                edge: $fact->subject,
+                face: self::text($said, 'face'),
+                taped: $taped,
+                source: Source::from(self::text($said, 'source')),
+                confirmed: ($said['confirmed'] ?? false) === true,
+                before: is_array($before) ? array_values(array_filter($before, is_string(...))) : array_map(strval(...), array_keys($set)),
             );
         }
 

@@ -6,7 +6,6 @@ namespace Imbrex\Stations\Cutting;
 
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Pair;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Stations\Words\Words;
 
@@ -66,7 +65,7 @@ final readonly class PairingWriter
 
         return $pairing->pairs === [] ? null : [
             'pairs' => count($pairing->pairs),
-            'run' => Measures::in($plan->job->units)->run($pairing->saved() / 12.0, 1),
+            'run' => $this->words->measures($plan->job->units)->run($pairing->saved() / 12.0, 1),
             'money' => $this->words->money($pairing->saved() * $plan->job->rules->number('order.metalPerInch'), $plan->job->rules),
         ];
     }

@@ -43,12 +43,30 @@ final readonly class PrintedCard
      */
     public function shared(array $pieces, array $faces, array $partners): self
     {
-        return new self($this->card, $pieces, $faces, $partners, $this->sub, $this->notes, $this->runs, $this->corrected);
+        return new self(
+            card: $this->card,
+            pieces: $pieces,
+            faces: $faces,
+            partners: $partners,
+            sub: $this->sub,
+            notes: $this->notes,
+            runs: $this->runs,
+            corrected: $this->corrected,
+        );
     }
 
     /** @param  list<string>  $tips  notes of the crew that stand on it besides */
     public function with(array $tips): self
     {
-        return $tips === [] ? $this : new self($this->card, $this->pieces, $this->faces, $this->partners, $this->sub, [...$this->notes, ...$tips], $this->runs, $this->corrected);
+        return $tips === [] ? $this : new self(
+            card: $this->card,
+            pieces: $this->pieces,
+            faces: $this->faces,
+            partners: $this->partners,
+            sub: $this->sub,
+            notes: [...$this->notes, ...$tips],
+            runs: $this->runs,
+            corrected: $this->corrected,
+        );
     }
 }

@@ -50,7 +50,15 @@ final readonly class CoveringReader
             $this->reading->fault('system.material', 'not-in-catalogue', $e->key, ['known' => implode(', ', array_keys($catalogue->materials))]);
         }
 
-        return new Covering($profile, $material, $this->gauge($system, $material), ($system->ridge ?? 'unvented') === 'vented', $rules, Colour::tryFrom((string) ($system->colour ?? '')), isset($system->profile));
+        return new Covering(
+            profile: $profile,
+            material: $material,
+            gauge: $this->gauge($system, $material),
+            ventedRidge: ($system->ridge ?? 'unvented') === 'vented',
+            rules: $rules,
+            colour: Colour::tryFrom((string) ($system->colour ?? '')),
+            chosen: isset($system->profile),
+        );
     }
 
     private function gauge(stdClass $system, Material $material): string

@@ -57,7 +57,15 @@ final readonly class Callouts
             }
         }
 
-        return new self($places, $letter, $margin, $left - $margin, $least - 1.5 * $letter, $right + $margin, $top + 1.5 * $letter);
+        return new self(
+            places: $places,
+            letter: $letter,
+            name: $margin,
+            left: $left - $margin,
+            bottom: $least - 1.5 * $letter,
+            right: $right + $margin,
+            top: $top + 1.5 * $letter,
+        );
     }
 
     /**

@@ -127,7 +127,7 @@ final readonly class SticksSlice
     public function of(Plan $plan, ?string $pick): array
     {
         $made = $plan->of(TrimsStage::class);
-        $runs = new TrimRuns($plan);
+        $runs = TrimRuns::on($plan);
         $names = $this->names->of($plan->of(RoofStage::class)->roof);
         $run = $made->picked($pick);
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHold;
@@ -40,7 +39,7 @@ final readonly class FaceHeights
     public function guards(FaceHold $hold, Plan $plan): array
     {
         $tape = Wire::tape($plan);
-        $loads = Measures::in($plan->job->units);
+        $loads = $this->words->measures($plan->job->units);
         $alike = [];
         foreach ($hold->guards as $row) {
             $alike["$row->place $row->number"][] = $row;

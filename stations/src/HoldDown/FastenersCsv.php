@@ -21,7 +21,7 @@ final class FastenersCsv
     {
         $plan = $edition->plan();
         $rows = [];
-        $by = (new FaceHolder($plan))->fixedBy();
+        $by = FaceHolder::on($plan)->fixedBy();
         foreach ($plan->of(HoldDownStage::class)->faces as $id => $hold) {
             $name = $plan->of(RoofStage::class)->roof->face($id)->name ?? $id;
             $load = static fn (Clip|Screw $one): array => [$one->zone->value, round($one->squareFeet, 3), $one->demand === null ? '' : round($one->demand, 1), $one->allowable, $one->ratio() === null ? '' : round($one->ratio(), 3)];

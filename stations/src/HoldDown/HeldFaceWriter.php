@@ -6,7 +6,6 @@ namespace Imbrex\Stations\HoldDown;
 
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Geometry\Point;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\Clip;
@@ -155,7 +154,7 @@ final readonly class HeldFaceWriter
         $by = Spacing::pressing($plan->job->covering, $pressures, $hold->allowable, $hold->pitchDegrees);
         $most = $hold->school === null || $net === null ? null : $by->byPressure($zone, $plan->job->covering->profile->cover);
 
-        return ['zone' => $zone->value, 'said' => $this->words->say('hold.zone', ['zone' => $zone->value, 'pull' => $net === null ? 'none' : Measures::in($plan->job->units)->pressure($net), 'most' => $most === null ? 'none' : Wire::tape($plan)->inInches()->print($most, Rounding::Down)])];
+        return ['zone' => $zone->value, 'said' => $this->words->say('hold.zone', ['zone' => $zone->value, 'pull' => $net === null ? 'none' : $this->words->measures($plan->job->units)->pressure($net), 'most' => $most === null ? 'none' : Wire::tape($plan)->inInches()->print($most, Rounding::Down)])];
     }
 
     /** @return HeldFaceShape['weakest'] */
@@ -171,7 +170,7 @@ final readonly class HeldFaceWriter
 
         return ['at' => [$weakest->u, $weakest->v], 'seam' => $seam, 'ratio' => round($weakest->ratio() ?? 0.0, 2), 'said' => $this->words->say('hold.weakest', [
             'zone' => $weakest->zone->value, 'seam' => $seam ?? 0, 'up' => Wire::tape($plan)->print($weakest->v),
-            'demand' => Measures::in($plan->job->units)->force($weakest->demand ?? 0.0), 'allowable' => Measures::in($plan->job->units)->force($weakest->allowable), 'own' => $isOwn ? 'yes' : 'no',
+            'demand' => $this->words->measures($plan->job->units)->force($weakest->demand ?? 0.0), 'allowable' => $this->words->measures($plan->job->units)->force($weakest->allowable), 'own' => $isOwn ? 'yes' : 'no',
         ])];
     }
 
@@ -190,7 +189,7 @@ final readonly class HeldFaceWriter
         $notes = [];
         $points = array_map(static fn (FixedPoint $one): int => count($one->at), $hold->fixed);
         if ($points !== []) {
-            $notes[] = $this->words->say('hold.fixed', ['at' => $plan->job->part(HoldDownInput::class)->fixed->value, 'by' => (new FaceHolder($plan))->fixedBy()->value, 'least' => min($points), 'most' => max($points), 'same' => min($points) === max($points) ? 'yes' : 'no']);
+            $notes[] = $this->words->say('hold.fixed', ['at' => $plan->job->part(HoldDownInput::class)->fixed->value, 'by' => FaceHolder::on($plan)->fixedBy()->value, 'least' => min($points), 'most' => max($points), 'same' => min($points) === max($points) ? 'yes' : 'no']);
         }
         if ($hold->crimps !== []) {
             $notes[] = $this->words->say('hold.crimps', ['count' => count($hold->crimps)]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Movement\HemWindow;
 use Imbrex\Core\Movement\MovementStage;
@@ -71,7 +70,7 @@ final readonly class HemCard
     {
         $tape = Wire::tape($plan)->inInches();
         $result = $plan->of(MovementStage::class);
-        $loads = Measures::in($plan->job->units);
+        $loads = $this->words->measures($plan->job->units);
         $sheet->text($x, $top + 16.0, $this->words->say('hem.card', ['hem' => $tape->print($lengths[0]->hem)]), 14.0, true);
         $y = $sheet->paragraph($x, $top + 30.0, $this->words->say('hem.said', ['cold' => $loads->degrees($result->range->coldF), 'hot' => $loads->degrees($result->range->hotF), 'fixed' => $result->fixed->value]), 8.0, self::WIDE) + 6.0;
         $first = 46.0;

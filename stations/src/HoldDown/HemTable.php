@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Imbrex\Stations\HoldDown;
 
 use Imbrex\Core\Cutting\CuttingStage;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\HoldDown\HoldDownStage;
@@ -60,7 +59,7 @@ final readonly class HemTable
 
         return [
             'face' => $face,
-            'said' => $this->words->say('hem.said', ['cold' => Measures::in($plan->job->units)->degrees($result->range->coldF), 'hot' => Measures::in($plan->job->units)->degrees($result->range->hotF), 'fixed' => $own === [] ? 'through' : $result->fixed->value]),
+            'said' => $this->words->say('hem.said', ['cold' => $this->words->measures($plan->job->units)->degrees($result->range->coldF), 'hot' => $this->words->measures($plan->job->units)->degrees($result->range->hotF), 'fixed' => $own === [] ? 'through' : $result->fixed->value]),
             'fixed' => $result->fixed->value,
             'coldF' => $result->range->coldF,
             'table' => $own === [] ? null : $this->table($plan, $own),
@@ -94,7 +93,7 @@ final readonly class HemTable
         $tape = Wire::tape($plan)->inInches();
 
         return [
-            'days' => array_map(static fn (HemWindow $window): array => ['metalF' => $window->metalF, 'said' => Measures::in($plan->job->units)->degrees($window->metalF)], $own[0]->windows),
+            'days' => array_map(fn (HemWindow $window): array => ['metalF' => $window->metalF, 'said' => $this->words->measures($plan->job->units)->degrees($window->metalF)], $own[0]->windows),
             'lengths' => array_map(fn (PanelMovement $one): array => [
                 'length' => $one->length,
                 'said' => $this->words->say('hem.moves', ['total' => $tape->print($one->total, Rounding::Up), 'moves' => $one->atHead > 1e-9 ? 'yes' : 'no', 'head' => $tape->print($one->atHead, Rounding::Up), 'hem' => $tape->print($one->hem)]),
@@ -123,7 +122,7 @@ final readonly class HemTable
             }
         }
 
-        return ['said' => $this->words->say('hem.today', ['metal' => Measures::in($plan->job->units)->degrees($metalF)]), 'lengths' => $lengths];
+        return ['said' => $this->words->say('hem.today', ['metal' => $this->words->measures($plan->job->units)->degrees($metalF)]), 'lengths' => $lengths];
     }
 
     /** @return array{float, float} inches */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Factors;
 use Imbrex\Core\HoldDown\ClipSchool;
 use Imbrex\Core\HoldDown\EstimateWish;
 use Imbrex\Core\HoldDown\Exposure;
@@ -34,15 +34,15 @@ final readonly class HoldDownReader
         $estimate = $wind->estimate ?? null;
 
         return new HoldDownInput(
-            isset($wind->pressures) ? $this->pressures($wind->pressures) : null,
-            $estimate === null ? null : new EstimateWish(Exposure::from((string) $estimate->exposure), (float) $estimate->mph, isset($estimate->meanHeightFeet) ? (float) $estimate->meanHeightFeet : null, (float) ($estimate->kzt ?? 1.0)),
-            isset($wind->zoneWidth) ? (float) $wind->zoneWidth : null,
-            self::wish($held),
-            $this->faces((array) ($held->faces ?? [])),
-            isset($held->allowable) ? (float) $held->allowable : null,
-            FixedAt::from((string) ($this->reading->document->temperatures->fixed ?? 'head')),
-            isset($held->fix) ? FixedBy::from((string) $held->fix) : null,
-            array_map(static fn (mixed $pounds): float => (float) $pounds, (array) ($held->allowables ?? [])),
+            pressures: isset($wind->pressures) ? $this->pressures($wind->pressures) : null,
+            estimate: $estimate === null ? null : new EstimateWish(Exposure::from((string) $estimate->exposure), (float) $estimate->mph, isset($estimate->meanHeightFeet) ? (float) $estimate->meanHeightFeet : null, (float) ($estimate->kzt ?? 1.0)),
+            zoneWidth: isset($wind->zoneWidth) ? (float) $wind->zoneWidth : null,
+            usual: self::wish($held),
+            faces: $this->faces((array) ($held->faces ?? [])),
+            clipAllowable: isset($held->allowable) ? (float) $held->allowable : null,
+            fixed: FixedAt::from((string) ($this->reading->document->temperatures->fixed ?? 'head')),
+            fixedBy: isset($held->fix) ? FixedBy::from((string) $held->fix) : null,
+            allowables: array_map(static fn (mixed $pounds): float => (float) $pounds, (array) ($held->allowables ?? [])),
         );
     }
 
@@ -99,9 +99,9 @@ final readonly class HoldDownReader
         [$field, $edge, $corner] = [(float) $said->field, (float) $said->edge, (float) $said->corner];
         $unit = $said->unit ?? 'psf';
         if ($unit === 'psf' && max($field, $edge, $corner) < self::LOOKS_LIKE_KPA && ! ($said->sure ?? false)) {
-            $this->reading->fault('wind.pressures.unit', 'wind-kpa', "$field / $edge / $corner psf", ['psf' => sprintf('%.1f / %.1f / %.1f', $field * Measures::PSF, $edge * Measures::PSF, $corner * Measures::PSF)]);
+            $this->reading->fault('wind.pressures.unit', 'wind-kpa', "$field / $edge / $corner psf", ['psf' => sprintf('%.1f / %.1f / %.1f', $field * Factors::PSF, $edge * Factors::PSF, $corner * Factors::PSF)]);
         }
-        $factor = ($unit === 'kPa' ? Measures::PSF : 1.0) * (($said->level ?? 'allowable') === 'ultimate' ? WindEstimate::ALLOWABLE : 1.0);
+        $factor = ($unit === 'kPa' ? Factors::PSF : 1.0) * (($said->level ?? 'allowable') === 'ultimate' ? WindEstimate::ALLOWABLE : 1.0);
 
         return ['field' => $field * $factor, 'edge' => $edge * $factor, 'corner' => $corner * $factor];
     }

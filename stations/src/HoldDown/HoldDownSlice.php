@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Imbrex\Stations\HoldDown;
 
 use Imbrex\Core\Ground\Catalogue\HoldKind;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\HoldDown\Carrier;
 use Imbrex\Core\HoldDown\ClipBook;
 use Imbrex\Core\HoldDown\FaceHold;
@@ -80,7 +79,7 @@ final readonly class HoldDownSlice
             'clips' => array_map(fn (string $key): array => ['key' => $key, 'name' => $this->words->say("clip.$key")], array_keys(ClipBook::shipped()->all())),
             'snow' => $this->snow($plan, $hold),
             'allowables' => $hold === null ? [] : $this->allowables($plan, $hold),
-            'fix' => (new FaceHolder($plan))->fixedBy()->value,
+            'fix' => FaceHolder::on($plan)->fixedBy()->value,
             'findings' => $this->wire->findings($plan, [...$plan->findingsOf('hold-down'), ...$plan->findingsOf('movement')]),
         ];
     }
@@ -91,7 +90,7 @@ final readonly class HoldDownSlice
         $estimate = $pressures?->estimate;
         $said = [];
         if ($estimate !== null) {
-            $loads = Measures::in($plan->job->units);
+            $loads = $this->words->measures($plan->job->units);
             $said[] = $this->words->say('hold.q', ['units' => $plan->job->units->value, 'kz' => sprintf('%.3f', $estimate->kz()), 'kzt' => sprintf('%.2f', $estimate->kzt), 'kd' => sprintf('%.2f', $estimate->kd()), 'wind' => $loads->speed($estimate->mph), 'q' => $loads->pressure($estimate->velocityPressure(), 2)]);
             foreach (WindZone::cases() as $zone) {
                 $said[] = $this->words->say('hold.net', ['zone' => $zone->value, 'suction' => sprintf('%.1f', $estimate->suction($zone, $pitchDegrees)), 'internal' => sprintf('%.2f', $estimate->internal()), 'pull' => $loads->pressure($pressures->net($zone, $pitchDegrees), 2)]);
@@ -111,7 +110,7 @@ final readonly class HoldDownSlice
         $hardest = $hold?->hardestFixed();
         $said = [];
         if ($hold !== null && $hold->guards !== []) {
-            $loads = Measures::in($plan->job->units);
+            $loads = $this->words->measures($plan->job->units);
             $load = array_sum(array_map(static fn ($row): float => $row->load ?? 0.0, $hold->guards));
             $said[] = $this->words->say('snow.said', ['rows' => count($this->heights->guards($hold, $plan)), 'guards' => array_sum(array_map(static fn ($row): int => count($row->at), $hold->guards)), 'kind' => $snow->kindOn($plan->job->covering->profile)->value, 'load' => $snow->psf === null ? 'none' : $loads->force($load)]);
             if ($hardest !== null) {
@@ -131,7 +130,7 @@ final readonly class HoldDownSlice
     /** @return HoldDownSliceShape['allowables'] what besides a clip carries something here, by the product's test report or as an example */
     private function allowables(Plan $plan, FaceHold $hold): array
     {
-        $holder = new FaceHolder($plan);
+        $holder = FaceHolder::on($plan);
         $guard = $plan->job->part(SnowInput::class)->kindOn($plan->job->covering->profile) === GuardKind::Rail ? Carrier::Clamp : Carrier::Pad;
         $here = match ($plan->job->covering->profile->hold->kind) {
             HoldKind::Screws => [Carrier::Screw, Carrier::PullOver, Carrier::Pad],

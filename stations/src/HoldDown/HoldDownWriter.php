@@ -79,7 +79,7 @@ final class HoldDownWriter
     public function whole(Plan $plan): array
     {
         $held = $plan->of(HoldDownStage::class);
-        $by = (new FaceHolder($plan))->fixedBy()->value;
+        $by = FaceHolder::on($plan)->fixedBy()->value;
 
         return [
             'clips' => self::all($held->faces, static fn (FaceHold $hold): array => array_map(static fn (Clip $clip): array => [

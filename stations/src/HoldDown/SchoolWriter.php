@@ -34,7 +34,7 @@ final readonly class SchoolWriter
     /** @return list<HeldSchoolShape> what each would take on this face */
     public function all(FaceHold $hold, Face $face, Plan $plan): array
     {
-        $holder = new FaceHolder($plan);
+        $holder = FaceHolder::on($plan);
         $rules = $plan->job->covering->rules;
         $panels = $plan->of(CuttingStage::class)->panelsOf($face->id);
 

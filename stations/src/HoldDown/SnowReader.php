@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\HoldDown;
 
-use Imbrex\Core\Ground\Units\Measures;
+use Imbrex\Core\Ground\Units\Factors;
 use Imbrex\Core\HoldDown\Snow\GuardedPlace;
 use Imbrex\Core\HoldDown\Snow\GuardFor;
 use Imbrex\Core\HoldDown\Snow\GuardKind;
@@ -31,6 +31,6 @@ final readonly class SnowReader
             $places[] = new GuardedPlace((string) $place->face, $from, $to, GuardFor::from((string) $place->for));
         }
 
-        return new SnowInput(isset($said->load) ? (float) $said->load * (($said->unit ?? 'psf') === 'kPa' ? Measures::PSF : 1.0) : null, GuardKind::from((string) ($said->guards ?? 'pads')), $places);
+        return new SnowInput(isset($said->load) ? (float) $said->load * (($said->unit ?? 'psf') === 'kPa' ? Factors::PSF : 1.0) : null, GuardKind::from((string) ($said->guards ?? 'pads')), $places);
     }
 }

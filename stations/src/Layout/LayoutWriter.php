@@ -187,8 +187,8 @@ final readonly class LayoutWriter
         return array_map(fn (Reason $reason): array => [
             'code' => $reason->code,
             'speaksFor' => $reason->speaksFor,
-            'parameters' => (object) Words::printed($reason->parameters, $tape),
-            'message' => $this->words->say("reason.$reason->code", Words::printed($reason->parameters, $tape)),
+            'parameters' => (object) $this->words->printed($reason->parameters, $tape),
+            'message' => $this->words->say("reason.$reason->code", $this->words->printed($reason->parameters, $tape)),
         ], $reasons);
     }
 }

@@ -7,7 +7,6 @@ namespace Imbrex\Stations\LoadOut;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Supplies\Supply;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\LoadOut\LoadOutStage;
@@ -128,8 +127,8 @@ final readonly class CutListSheet
         $sheet->text(self::LENGTH, $base, $tape->print($line->length, Rounding::Up), self::LARGE, true, 'right');
         $tape->isMetric() || $sheet->text(self::INCHES, $base, $tape->inInches()->print($line->length, Rounding::Up), self::SMALL, false, 'right');
         $sheet->fitted(self::HAND, $base, $this->words->say("hand.$line->hand"), self::SMALL, self::PANELS - self::HAND - 6.0);
-        $sheet->text(self::SQUARE_FEET, $base, Measures::in($tape->units)->areaNumber($line->squareFeet, 1), self::SMALL, false, 'right');
-        $sheet->text(self::POUNDS, $base, Measures::in($tape->units)->weightNumber($line->pounds), self::SMALL, false, 'right');
+        $sheet->text(self::SQUARE_FEET, $base, $this->words->measures($tape->units)->areaNumber($line->squareFeet, 1), self::SMALL, false, 'right');
+        $sheet->text(self::POUNDS, $base, $this->words->measures($tape->units)->weightNumber($line->pounds), self::SMALL, false, 'right');
         foreach ($panels as $text) {
             if ($base > $bottom) {
                 $sheet->page();
@@ -148,7 +147,7 @@ final readonly class CutListSheet
     private function totals(Sheet $sheet, Edition $edition, TapePrinter $tape, float $y): float
     {
         $order = $edition->plan()->of(LoadOutStage::class)->order;
-        $measures = Measures::in($tape->units);
+        $measures = $this->words->measures($tape->units);
         $totals = [
             [$this->words->say('order.sheets'), (string) $order->sheets],
             [$this->words->say('order.metal'), $measures->area($order->squareFeet, 1)],

@@ -72,7 +72,7 @@ final class OrderWriter
             'colour' => $order->colour?->value,
             // An order without says nothing of them, as it did before there were any.
             ...($order->endPlugs > 0 ? ['endPlugs' => $order->endPlugs] : []),
-            ...($order->supplies !== [] ? ['supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->kind->value, 'key' => $one->key, 'amount' => $one->amount, 'packs' => $one->packs()], $order->supplies)] : []),
+            ...($order->supplies !== [] ? ['supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->item->kind->value, 'key' => $one->item->key(), 'amount' => $one->amount, 'packs' => $one->packs()], $order->supplies)] : []),
         ];
     }
 }

@@ -9,7 +9,6 @@ use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
 use Imbrex\Core\Ground\Geometry\Vector;
 use Imbrex\Core\Ground\Metalwork\FlatPart;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Openings\Boot;
 use Imbrex\Core\Openings\FlashedOpening;
@@ -362,7 +361,7 @@ final readonly class OpeningsSlice
         if ($advice === null) {
             return '';
         }
-        $measures = Measures::in($plan->job->units);
+        $measures = $this->words->measures($plan->job->units);
         $reasons = array_map(fn (string $reason): string => $this->words->say("uphill.reason.$reason"), $advice->reasons);
 
         return $this->words->say('uphill.advice', ['area' => $measures->area($advice->squareFeet, 1), 'flow' => $measures->water($advice->gallons), 'school' => $this->pieces->uphill($advice->school), 'reasons' => $reasons === [] ? $this->words->say('uphill.reason.none') : implode(' ', $reasons)]);

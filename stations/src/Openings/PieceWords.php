@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Openings;
 
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\TapePrinter;
 use Imbrex\Core\Openings\FlashedOpening;
 use Imbrex\Core\Openings\OpeningPiece;
@@ -59,7 +58,7 @@ final readonly class PieceWords
         return match (true) {
             $piece->flat !== [] => $this->words->say('piece.size', ['along' => $tape->print($along), 'across' => $tape->print($across)]),
             $piece->of !== [] => $this->words->say('piece.of', ['count' => count($piece->of)]),
-            $piece->role === PieceRole::FillBoards => $this->words->say('piece.boards', ['area' => Measures::in($tape->units)->area($piece->count)]),
+            $piece->role === PieceRole::FillBoards => $this->words->say('piece.boards', ['area' => $this->words->measures($tape->units)->area($piece->count)]),
             default => '',
         };
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Print;
 
+use Imbrex\Core\Ground\Units\Factors;
 use Imbrex\Core\Ground\Units\Length;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\UnitSystem;
 
 /** Columns whose names say their unit, in a job's own: `length_in` is `length_mm` on a metric job, `pounds` are `kilograms`, and what stands in them follows. */
@@ -13,10 +13,10 @@ final class CsvUnits
 {
     /** A column's name or its end, on a metric job, what one is worth there, and how many digits are told. */
     private const METRIC = [
-        'square_feet' => ['square_metres', Measures::SQUARE_METRES, 3],
-        'pounds' => ['kilograms', Measures::KILOGRAMS, 2],
-        '_sqft' => ['_m2', Measures::SQUARE_METRES, 4],
-        '_lb' => ['_N', Measures::NEWTONS, 1],
+        'square_feet' => ['square_metres', Factors::SQUARE_METRES, 3],
+        'pounds' => ['kilograms', Factors::KILOGRAMS, 2],
+        '_sqft' => ['_m2', Factors::SQUARE_METRES, 4],
+        '_lb' => ['_N', Factors::NEWTONS, 1],
         '_in' => ['_mm', Length::MILLIMETRES_PER_INCH, 2],
     ];
 

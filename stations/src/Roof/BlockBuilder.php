@@ -42,16 +42,16 @@ final class BlockBuilder
         }
 
         return $this->faults !== [] ? null : new Block(
-            (string) $this->block->id,
-            (string) $this->block->name,
-            (float) $this->block->x,
-            (float) $this->block->y,
-            (float) ($this->block->rotationDegrees ?? 0.0),
-            (float) $this->block->length,
-            (float) $this->block->width,
-            (float) $this->block->eaveHeight,
-            $sides,
-            Source::from((string) ($this->block->source ?? Source::Drawing->value)),
+            id: (string) $this->block->id,
+            name: (string) $this->block->name,
+            x: (float) $this->block->x,
+            y: (float) $this->block->y,
+            rotationDegrees: (float) ($this->block->rotationDegrees ?? 0.0),
+            length: (float) $this->block->length,
+            width: (float) $this->block->width,
+            eaveHeight: (float) $this->block->eaveHeight,
+            sides: $sides,
+            source: Source::from((string) ($this->block->source ?? Source::Drawing->value)),
         );
     }
 }

@@ -37,7 +37,7 @@ final class OpeningBuilder
     public function build(): ?Opening
     {
         $kind = OpeningKind::from((string) $this->opening->kind);
-        $name = (string) ($this->opening->name ?? ucfirst($kind->value).' '.$this->opening->id);
+        $name = (string) ($this->opening->name ?? $this->opening->id);
         if ($kind === OpeningKind::Pipe) {
             return $this->has('u', 'v', 'diameter') && $this->isPipe()
                 ? $this->taped(Opening::pipe((string) $this->opening->id, (string) $this->opening->face, $name, new Point((float) $this->opening->u, (float) $this->opening->v), (float) $this->opening->diameter))

@@ -46,20 +46,20 @@ final class PlaneBuilder
         }
 
         return new Plane(
-            (string) $this->plane->id,
-            (string) $this->plane->name,
-            $outline,
-            $edges,
-            $readings,
-            isset($this->plane->riseIn12) ? (float) $this->plane->riseIn12 : null,
-            $this->plane->ridgeWith ?? null,
-            ($this->plane->covering ?? 'tear-off') === 'roof-over',
-            (int) ($this->plane->oldLayers ?? 0),
-            $this->shape(),
-            array_map(static fn (stdClass $tie): Tie => new Tie((int) $tie->side, (string) $tie->plane, (int) $tie->itsSide), array_values($this->plane->ties ?? [])),
-            ($this->plane->leans ?? 'right') === 'left',
-            isset($this->plane->placed) ? new Point((float) $this->plane->placed->x, (float) $this->plane->placed->y) : null,
-            isset($this->plane->old) ? new OldPanels((float) $this->plane->old->cover, isset($this->plane->old->seamHeight) ? (float) $this->plane->old->seamHeight : null) : null,
+            id: (string) $this->plane->id,
+            name: (string) $this->plane->name,
+            outline: $outline,
+            edges: $edges,
+            readings: $readings,
+            riseIn12: isset($this->plane->riseIn12) ? (float) $this->plane->riseIn12 : null,
+            ridgeWith: $this->plane->ridgeWith ?? null,
+            roofOver: ($this->plane->covering ?? 'tear-off') === 'roof-over',
+            oldLayers: (int) ($this->plane->oldLayers ?? 0),
+            shape: $this->shape(),
+            ties: array_map(static fn (stdClass $tie): Tie => new Tie((int) $tie->side, (string) $tie->plane, (int) $tie->itsSide), array_values($this->plane->ties ?? [])),
+            leansLeft: ($this->plane->leans ?? 'right') === 'left',
+            placed: isset($this->plane->placed) ? new Point((float) $this->plane->placed->x, (float) $this->plane->placed->y) : null,
+            old: isset($this->plane->old) ? new OldPanels((float) $this->plane->old->cover, isset($this->plane->old->seamHeight) ? (float) $this->plane->old->seamHeight : null) : null,
         );
     }
 
@@ -122,16 +122,16 @@ final class PlaneBuilder
             }
             if ($value !== null && $this->cornersThere($reading, $i)) {
                 $readings[] = new Reading(
-                    (string) $reading->id,
-                    Quantity::from((string) $reading->quantity),
-                    $value,
-                    Source::from((string) $reading->source),
-                    (float) ($reading->at ?? 0.5),
-                    $reading->time ?? null,
-                    $reading->corner ?? null,
-                    $reading->to ?? null,
-                    isset($reading->value) || ! isset($reading->panels) ? null : (float) $reading->panels,
-                    ($reading->low ?? 'deck') === 'old-panel',
+                    id: (string) $reading->id,
+                    quantity: Quantity::from((string) $reading->quantity),
+                    value: $value,
+                    source: Source::from((string) $reading->source),
+                    at: (float) ($reading->at ?? 0.5),
+                    time: $reading->time ?? null,
+                    corner: $reading->corner ?? null,
+                    to: $reading->to ?? null,
+                    panels: isset($reading->value) || ! isset($reading->panels) ? null : (float) $reading->panels,
+                    toOldPanel: ($reading->low ?? 'deck') === 'old-panel',
                 );
             }
         }

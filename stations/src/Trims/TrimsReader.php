@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
+use Imbrex\Core\Builds\TrimBook;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\Bend;
 use Imbrex\Core\Ground\Metalwork\ShapeSketch;
@@ -13,7 +14,6 @@ use Imbrex\Core\Ground\Metalwork\TrimShape;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndFit;
 use Imbrex\Core\Trims\RunSchool;
-use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimsInput;
 use Imbrex\Stations\Documents\Reading;
 use stdClass;

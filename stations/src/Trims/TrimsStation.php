@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
+use Imbrex\Core\Builds\TrimBook;
 use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
@@ -15,7 +16,6 @@ use Imbrex\Core\Trims\Ends\EndLine;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
-use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimsInput;
@@ -148,7 +148,7 @@ final class TrimsStation extends Station
             ], $lot->sticks), $made->lots))),
             'stickBounds' => array_values(array_map(static fn (StickLot $lot): array => ['kind' => $lot->kind, 'used' => count($lot->sticks), 'lowerBound' => $lot->bound, 'proven' => $lot->isProven()], $made->lots)),
             'closures' => array_map(static fn (Closure $closure): array => ['edge' => $closure->edge, 'face' => $closure->face, 'left' => $closure->left, 'right' => $closure->right, 'length' => $closure->length, 'kind' => $closure->kind], $made->closures),
-            'supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->kind->value, 'key' => $one->key, 'amount' => $one->amount, 'byFoot' => $one->isByFoot(), 'packs' => $one->packs()], $made->supplies),
+            'supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->item->kind->value, 'key' => $one->item->key(), 'amount' => $one->amount, 'byFoot' => $one->isByFoot(), 'packs' => $one->packs()], $made->supplies),
         ];
     }
 

@@ -82,7 +82,7 @@ final readonly class DropSlice
         return [
             'said' => $this->words->say("drop.{$step->on->value}", ['pan' => in_array($step->on, [WaterWay::Pan, WaterWay::Across], true) ? ($face?->pieceName($step->id) ?? $step->id) : '', 'edge' => $this->names->of($roof)[$step->id] ?? $step->id, 'opening' => $openings[$step->id] ?? $step->id]),
             'how' => $this->words->say("drop.how.{$step->on->value}", ['far' => Wire::tape($plan)->print($step->from->distanceTo($step->to))]),
-            'over' => array_map(fn (Term|string $name): string => $name instanceof Term ? $this->words->say($name->code) : $name, (new LapsCrossed($plan))->of($step)),
+            'over' => array_map(fn (Term|string $name): string => $name instanceof Term ? $this->words->say($name->code) : $name, LapsCrossed::on($plan)->of($step)),
             'from' => $inPlan($step->from), 'to' => $inPlan($step->to), 'on' => $step->on->value,
             'heights' => [$this->height($face, $step->from), $this->height($face, $step->to)],
         ];

@@ -6,7 +6,6 @@ namespace Imbrex\Stations\Water;
 
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Geometry\Polygon;
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Ground\Units\Rounding;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
@@ -110,7 +109,7 @@ final readonly class WaterSlice
     public function said(Plan $plan): string
     {
         $water = $plan->of(WaterStage::class);
-        $measures = Measures::in($plan->job->units);
+        $measures = $this->words->measures($plan->job->units);
 
         return $this->words->say('water.said', ['rain' => Wire::tape($plan)->inInches()->print($water->intensity), 'area' => $measures->area($water->squareFeet), 'flow' => $measures->water(Rain::gallons($water->squareFeet, $water->intensity))]);
     }
@@ -127,7 +126,7 @@ final readonly class WaterSlice
             }
         }
         $spare = $plan->job->rules->number('water.spare');
-        $measures = Measures::in($plan->job->units);
+        $measures = $this->words->measures($plan->job->units);
         /** @param  list<Flow>  $flows */
         $rows = fn (array $flows, callable $said): array => array_map(fn (Flow $flow): array => [
             'id' => $flow->id, 'name' => $names[$flow->id] ?? $flow->id, 'gallons' => $this->words->say('water.gallons', ['flow' => $measures->water($flow->gallons)]),
@@ -155,7 +154,7 @@ final readonly class WaterSlice
 
     private function valley(Flow $flow, Roof $roof, Plan $plan): string
     {
-        $measures = Measures::in($plan->job->units);
+        $measures = $this->words->measures($plan->job->units);
         if ($flow->depth === null || $flow->wetted === null) {
             return $this->words->say('water.flat-said', ['area' => $measures->area($flow->squareFeet)]);
         }
@@ -172,7 +171,7 @@ final readonly class WaterSlice
     private function share(Flow $flow, string $name, Roof $roof, Plan $plan): array
     {
         $input = $plan->job->part(WaterInput::class);
-        $measures = Measures::in($plan->job->units);
+        $measures = $this->words->measures($plan->job->units);
         $intensity = $plan->of(WaterStage::class)->intensity;
         $outlets = $input->gutters[$flow->id] ?? [];
         $shares = $outlets === [] ? [] : $flow->byOutlet($outlets);
@@ -229,8 +228,6 @@ final readonly class WaterSlice
     /** @return array<string, string> square feet a foot of eave, or square metres a metre; at one place the whole */
     private function reach(float $squareFeet, bool $atOnce, Plan $plan): array
     {
-        $much = Measures::in($plan->job->units)->reach($squareFeet, $atOnce);
-
-        return ['area' => sprintf($much < 9.95 ? '%.1f' : '%.0f', $much), 'units' => $plan->job->units->value];
+        return ['area' => $this->words->measures($plan->job->units)->reach($squareFeet, $atOnce), 'units' => $plan->job->units->value];
     }
 }

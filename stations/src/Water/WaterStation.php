@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Water;
 
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Water\DropEnd;
@@ -18,6 +17,7 @@ use Imbrex\Stations\Documents\Reading;
 use Imbrex\Stations\Station;
 use Imbrex\Stations\StationFile;
 use Imbrex\Stations\Wire;
+use Imbrex\Stations\Words\Words;
 use stdClass;
 
 /**
@@ -37,7 +37,7 @@ use stdClass;
  */
 final class WaterStation extends Station
 {
-    public function __construct(private readonly WaterSlice $slice, private readonly DropSlice $drop, private readonly WaterSheet $sheet)
+    public function __construct(private readonly WaterSlice $slice, private readonly DropSlice $drop, private readonly WaterSheet $sheet, private readonly Words $words)
     {
     }
 
@@ -85,7 +85,7 @@ final class WaterStation extends Station
     {
         $water = $plan->of(WaterStage::class);
 
-        return [...Wire::state($plan, $this->stage(), $water->squareFeet > 0.0), 'flow' => Measures::in($plan->job->units)->water(Rain::gallons($water->squareFeet, $water->intensity), 0)];
+        return [...Wire::state($plan, $this->stage(), $water->squareFeet > 0.0), 'flow' => $this->words->measures($plan->job->units)->water(Rain::gallons($water->squareFeet, $water->intensity), 0)];
     }
 
     public function slices(): array

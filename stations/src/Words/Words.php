@@ -11,6 +11,7 @@ use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\Ground\Units\Amount;
 use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\Ground\Units\TapePrinter;
+use Imbrex\Core\Ground\Units\UnitSystem;
 use Imbrex\Stations\Documents\Root;
 use MessageFormatter;
 use NumberFormatter;
@@ -70,13 +71,22 @@ final class Words
         return $this->together('list.beside', $said);
     }
 
-    /** @param  int  $digits  behind the point, at most */
-    public function number(float $value, int $digits = 0): string
+    /**
+     * @param  int  $digits  behind the point, at most
+     * @param  bool  $just  so many, noughts and all
+     */
+    public function number(float $value, int $digits = 0, bool $just = false): string
     {
         $printer = new NumberFormatter($this->language(), NumberFormatter::DECIMAL);
-        $printer->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, $digits);
+        $printer->setAttribute($just ? NumberFormatter::FRACTION_DIGITS : NumberFormatter::MAX_FRACTION_DIGITS, $digits);
 
-        return (string) $printer->format($value);
+        // Half is up, also where a sum ends a hair below it.
+        return (string) $printer->format(round($value, $digits));
+    }
+
+    public function measures(UnitSystem $units): Measures
+    {
+        return new Measures($this, $units);
     }
 
     /** In the currency the crew reckons in: what is small to the cent, what is not by whole units. */
@@ -107,25 +117,25 @@ final class Words
     {
         $named = array_map(fn (Length|Amount|Term|float|int|string $p): Length|Amount|float|int|string => $p instanceof Term ? $this->say($p->code) : $p, $finding->parameters);
 
-        return $this->say("finding.$finding->code", self::printed($named, $tape));
+        return $this->say("finding.$finding->code", $this->printed($named, $tape));
     }
 
     /** @return array<string, string|int|float> lengths as they are read off a tape */
-    public static function parameters(Finding $finding, TapePrinter $tape): array
+    public function parameters(Finding $finding, TapePrinter $tape): array
     {
-        return self::printed($finding->parameters, $tape);
+        return $this->printed($finding->parameters, $tape);
     }
 
     /**
      * @param  array<string, Length|Amount|Term|float|int|string>  $parameters
      * @return array<string, string|int|float>
      */
-    public static function printed(array $parameters, TapePrinter $tape): array
+    public function printed(array $parameters, TapePrinter $tape): array
     {
         return array_map(
-            static fn (Length|Amount|Term|float|int|string $p): float|int|string => match (true) {
+            fn (Length|Amount|Term|float|int|string $p): float|int|string => match (true) {
                 $p instanceof Length => $tape->print($p->inches),
-                $p instanceof Amount => $p->in($tape->units),
+                $p instanceof Amount => $this->measures($tape->units)->amount($p),
                 $p instanceof Term => $p->code,
                 default => $p,
             },

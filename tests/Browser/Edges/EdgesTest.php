@@ -191,7 +191,7 @@ final class EdgesTest extends BrowserTestCase
         $piece = static fn (int $number): string => $person->text("//li[@data-row='ridge-hall.S-hall.N.cap.$number']");
         self::assertSame(['1 8′ 5″ · first', '2 10′ 0″ · laps 4″ over the one before', '3 8′ 5″ · laps 4″ over the one before'], [$piece(1), $piece(2), $piece(3)]);
         self::assertStringContainsString('8′ 1″ – 8′ 5″', $person->text("//*[name()='svg'][@data-run]"));
-        $lot = static fn (): string => $person->text("//*[@data-lot='ridge-cap 126.9 steel']");
+        $lot = static fn (): string => $person->text("//*[@data-lot='ridge-cap 126.9 15.250 steel']");
         self::assertStringContainsString('6 sticks', $lot());
         $person->find("//input[@aria-label='Piece 1 is cut']")->click();
         $person->waitForSave();

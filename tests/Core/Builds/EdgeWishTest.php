@@ -59,7 +59,7 @@ final class EdgeWishTest extends TestCase
             foreach ($lines->on($face) as $line) {
                 $edge = $roof->edge((string) $line->edge) ?? self::fail();
                 [$a, $b] = [$face->frame?->toDeck($edge->from) ?? self::fail(), $face->frame->toDeck($edge->to)];
-                self::assertSame($edge->id === self::EAST ? [6.0, 7.5] : [4.0, 5.5], [$line->reveal, $line->offset]);
+                self::assertSame($edge->id === self::EAST ? [6.0, 8.5] : [4.0, 6.5], [$line->reveal, $line->offset]);
                 self::assertEqualsWithDelta($line->offset, self::off($line, $a, $b), 1e-6);
             }
         }
@@ -121,6 +121,6 @@ final class EdgeWishTest extends TestCase
     /** @return list<string> */
     private static function edges(Plan $plan, Panel $panel): array
     {
-        return CutCardMaker::angledEdges($plan, $plan->of(RoofStage::class)->roof->face($panel->face) ?? self::fail(), $panel);
+        return CutCardMaker::of($plan)->angledEdges($plan->of(RoofStage::class)->roof, $plan->of(RoofStage::class)->roof->face($panel->face) ?? self::fail(), $panel);
     }
 }

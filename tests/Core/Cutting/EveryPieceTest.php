@@ -31,7 +31,7 @@ final class EveryPieceTest extends TestCase
     public function test_pieces_of_random_roofs(): void
     {
         foreach (RandomRoof::several(160) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             $maker = CutCardMaker::of($plan);
             foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
                 $panels = $plan->of(CuttingStage::class)->panelsOf($face->id);

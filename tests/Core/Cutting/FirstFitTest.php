@@ -26,7 +26,15 @@ final class FirstFitTest extends TestCase
     {
         $before = RoofJob::plan(RoofJob::boathouse());
         $trial = self::pieces($before, self::VALLEY)[1];
-        $after = RoofJob::plan(RoofJob::boathouse(), corrections: [new Correction('c1', 'hall.S', self::VALLEY, $trial->id, false, 0.125, [$trial->id])]);
+        $after = RoofJob::plan(RoofJob::boathouse(), corrections: [new Correction(
+            id: 'c1',
+            face: 'hall.S',
+            edge: self::VALLEY,
+            trial: $trial->id,
+            longSide: false,
+            uphill: 0.125,
+            before: [$trial->id],
+        )]);
         $seen = 0;
         foreach (self::pieces($before, self::VALLEY) as $panel) {
             [$was, $is] = [self::valley($before, $panel->id), self::valley($after, $panel->id)];
@@ -77,8 +85,16 @@ final class FirstFitTest extends TestCase
     {
         $plain = RoofJob::plan(RoofJob::boathouse());
         $ids = array_map(static fn (Panel $p): string => $p->id, self::pieces($plain, self::VALLEY));
-        $first = new Correction('c1', 'hall.S', self::VALLEY, $ids[1], false, 0.125, [$ids[1]]);
-        $second = new Correction('c2', 'hall.S', self::VALLEY, $ids[2], false, 0.0625, [$ids[1], $ids[2]]);
+        $first = new Correction(id: 'c1', face: 'hall.S', edge: self::VALLEY, trial: $ids[1], longSide: false, uphill: 0.125, before: [$ids[1]]);
+        $second = new Correction(
+            id: 'c2',
+            face: 'hall.S',
+            edge: self::VALLEY,
+            trial: $ids[2],
+            longSide: false,
+            uphill: 0.0625,
+            before: [$ids[1], $ids[2]],
+        );
         $plan = RoofJob::plan(RoofJob::boathouse(), corrections: [$first, $second]);
         $short = static fn (Plan $of, string $id): float => min(self::valley($of, $id));
 
@@ -115,7 +131,7 @@ final class FirstFitTest extends TestCase
     {
         $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
 
-        return array_values(array_filter($plan->of(CuttingStage::class)->panelsOf('hall.S'), static fn (Panel $p): bool => in_array($edge, CutCardMaker::angledEdges($plan, $face, $p), true)));
+        return array_values(array_filter($plan->of(CuttingStage::class)->panelsOf('hall.S'), static fn (Panel $p): bool => in_array($edge, CutCardMaker::of($plan)->angledEdges($plan->of(RoofStage::class)->roof, $face, $p), true)));
     }
 
     /** The edge's id, whichever face comes first in it. */

@@ -331,7 +331,7 @@ final class FittedLineTest extends TestCase
     {
         $face = $plan->of(RoofStage::class)->roof->face('hall.S') ?? self::fail();
 
-        return array_values(array_filter($plan->of(CuttingStage::class)->panelsOf('hall.S'), static fn (Panel $p): bool => in_array($edge, CutCardMaker::angledEdges($plan, $face, $p), true) && $p->short > 0.0));
+        return array_values(array_filter($plan->of(CuttingStage::class)->panelsOf('hall.S'), static fn (Panel $p): bool => in_array($edge, CutCardMaker::of($plan)->angledEdges($plan->of(RoofStage::class)->roof, $face, $p), true) && $p->short > 0.0));
     }
 
     /** How high the drawn hip stands at u on the south face. */

@@ -92,7 +92,7 @@ final class FlatBlankTest extends TestCase
     public function test_random_pieces_lie_on_the_coil_and_lose_nothing(): void
     {
         foreach (RandomRoof::several(80) as $roof) {
-            $plan = Plan::for($roof->job());
+            $plan = $roof->plan();
             $profile = $plan->job->covering->profile;
             foreach ($plan->of(CuttingStage::class)->panels as $i => $panel) {
                 [$blank] = self::blank($plan, $i);

@@ -87,7 +87,7 @@ final class MarkCheckTest extends TestCase
         }
     }
 
-    public function test_the_cleats_chalk_line_lies_at_reveal_and_flange(): void
+    public function test_the_cleats_chalk_line_lies_at_reveal_nose_and_flange(): void
     {
         $plan = RoofJob::plan(RoofJob::boathouse());
         $system = $plan->job->covering;
@@ -97,12 +97,13 @@ final class MarkCheckTest extends TestCase
 
         self::assertCount(2, $found);
         foreach ($found as $line) {
-            self::assertSame([4.0, 5.5], [$line->reveal, $line->offset]);
+            // The panel folds round the nose, which stands at 4; nose of 1 and flange of 1-1/2 lie uphill of that.
+            self::assertSame([4.0, 6.5], [$line->reveal, $line->offset]);
             $edge = $plan->of(RoofStage::class)->roof->edge((string) $line->edge) ?? self::fail();
             [$a, $b] = [($face->frame ?? self::fail())->toDeck($edge->from), $face->frame->toDeck($edge->to)];
             foreach ([$line->from, $line->to] as $end) {
                 $off = (($b->u - $a->u) * ($end->v - $a->v) - ($b->v - $a->v) * ($end->u - $a->u)) / $a->distanceTo($b);
-                self::assertEqualsWithDelta(5.5, abs($off), 1e-6);
+                self::assertEqualsWithDelta(6.5, abs($off), 1e-6);
             }
             self::assertGreaterThan(100.0, $line->from->distanceTo($line->to));
         }

@@ -44,7 +44,7 @@ final class EdgesStageTest extends TestCase
     {
         $seen = [];
         foreach (RandomRoof::several(300) as $random) {
-            $bare = Plan::for($random->job(true, false));
+            $bare = $random->plan(true, false);
             $wishes = [];
             foreach ($bare->of(RoofStage::class)->roof->edges as $edge) {
                 $choices = $bare->of(BuildsStage::class)->choice->choices($edge->kind);
@@ -178,7 +178,7 @@ final class EdgesStageTest extends TestCase
         $plan = RoofJob::plan(RoofJob::boathouse(), rules: ['cut.cleatFlange' => 2.0]);
         $valley = $plan->of(EdgesStage::class)->edges['valley-hall.S-wing.E'];
         $ends = array_column(array_map(static fn ($layer): array => [$layer->layer->key, [$layer->from, $layer->to]], $valley->section->layers), 1, 0);
-        self::assertSame([[-6.0, -4.0], [4.0, 6.0]], [$ends['offset-cleat'], $ends['offset-cleat-far']]);
+        self::assertSame([[-7.0, -4.0], [4.0, 7.0]], [$ends['offset-cleat'], $ends['offset-cleat-far']]);
         self::assertTrue($valley->sheds());
     }
 
@@ -232,8 +232,8 @@ final class EdgesStageTest extends TestCase
                 // 98 long: 96 between the ends, eight spaces of 12.
                 self::assertEqualsWithDelta([1.0, 13.0, 25.0, 37.0, 49.0, 61.0, 73.0, 85.0, 97.0], $lines['offset-cleat']->at, 1e-9);
             } elseif ($built->build->key === 'ridge-zee') {
-                // 16 of cover less 3/8 and 1/4 of legs: 15-3/8 clear; screws 1 from its ends, at most 4 apart.
-                self::assertEqualsWithDelta([1.0, 5.0, 9.0, 13.0, 14.375], $lines['zee']->at, 1e-9);
+                // 16 of cover less 3/8 and 1/4 of legs: 15-3/8 clear; screws 1 from its ends, at most 4 apart and evenly: 13-3/8 in four.
+                self::assertEqualsWithDelta([1.0, 4.34375, 7.6875, 11.03125, 14.375], $lines['zee']->at, 1e-9);
                 self::assertSame([7, 35], [$lines['zee']->pieces, $lines['zee']->count(1)], '98 are six pans and a piece');
             }
         }

@@ -83,7 +83,15 @@ final class JunctionShapeTest extends TestCase
 
     private static function built(JunctionKind $kind, float $rise): BuiltJunction
     {
-        return new BuiltJunction('x', [], new Point(0.0, 0.0), JunctionBook::of($kind), false, [], $rise);
+        return new BuiltJunction(
+            id: 'x',
+            edges: [],
+            at: new Point(0.0, 0.0),
+            junction: JunctionBook::of($kind),
+            isAdapted: false,
+            faults: [],
+            rise: $rise,
+        );
     }
 
     /**

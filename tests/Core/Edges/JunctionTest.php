@@ -125,7 +125,7 @@ final class JunctionTest extends TestCase
     {
         $seen = [];
         foreach (RandomRoof::several(120) as $random) {
-            foreach (Plan::for($random->job(false, false))->of(EdgesStage::class)->junctions as $id => $built) {
+            foreach ($random->plan(false, false)->of(EdgesStage::class)->junctions as $id => $built) {
                 self::assertSame([], $built->faults, "roof $random->number, $id");
                 self::assertGreaterThan(1, count($built->edges));
                 $seen[$built->junction->kind->value] = true;

@@ -10,9 +10,6 @@ use Imbrex\Core\Builds\EdgeBuild;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Edges\Internal\SectionPath;
 use Imbrex\Core\Edges\Section;
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
-use Imbrex\Core\Ground\Metalwork\Fixing;
-use Imbrex\Core\Ground\Metalwork\Sizes;
 use Imbrex\Core\HouseRules;
 use Tests\Core\JobMaker;
 
@@ -40,9 +37,8 @@ final class ShippedSections
         $build = self::build($name);
         $fixing = $build->fixings[0];
         $own = new EdgeBuild($build->edge, JobMaker::covering(self::PROFILES[$fixing->value], HouseRules::with([]), $build->vented), null, $build);
-        [$upper, $lower] = [$own->allowance(true), $own->allowance($build->edge !== EdgeKind::Transition)];
-        $rib = $fixing === Fixing::Screwed ? 0.75 : 1.5;
+        $sizes = $own->sizes($degrees, $degrees / 2.0);
 
-        return Section::of(SectionPath::of($build->edge, $degrees, $degrees / 2.0, $upper->hem > 0.0 ? $upper->hem : $rib), $layers ?? $build->layers, new Sizes($upper->offset, -$lower->offset, $upper->hem, $rib, 1.5));
+        return Section::of(SectionPath::of($build->edge, $degrees, $degrees / 2.0, $sizes->hem > 0.0 ? $sizes->hem : $sizes->rib), $layers ?? $build->layers, $sizes);
     }
 }

@@ -199,6 +199,6 @@ final class ClipSchoolsTest extends TestCase
 
     private static function ordered(HoldDownResult $result, SupplyKind $kind, string $key): float
     {
-        return array_sum(array_map(static fn (Supply $one): float => $one->kind === $kind && $one->key === $key ? $one->amount : 0.0, $result->supplies));
+        return array_sum(array_map(static fn (Supply $one): float => $one->item->kind === $kind && $one->item->name === $key ? $one->amount : 0.0, $result->supplies));
     }
 }

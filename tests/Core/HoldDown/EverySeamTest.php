@@ -59,7 +59,7 @@ final class EverySeamTest extends TestCase
     {
         $seen = ['places' => 0, 'near valleys' => 0, 'stitches' => 0];
         foreach (RandomRoof::several(300) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             foreach ($plan->of(HoldDownStage::class)->faces as $id => $hold) {
                 $face = $plan->of(RoofStage::class)->roof->face($id) ?? throw new \LogicException($id);
                 $panels = $plan->of(CuttingStage::class)->panelsOf($id);

@@ -202,7 +202,7 @@ final class HoldDownTest extends TestCase
     public function test_on_random_roofs_no_gap_is_wider_than_it_may_be(): void
     {
         foreach (RandomRoof::several(12) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             if (! $plan->job->covering->profile->family->isConcealed()) {
                 continue;
             }
@@ -252,7 +252,7 @@ final class HoldDownTest extends TestCase
     public function test_no_clip_stands_in_an_opening_and_as_many_are_ordered_as_stand(): void
     {
         foreach (RandomRoof::several(16) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             $result = $plan->of(HoldDownStage::class);
             $clips = $fixed = 0;
             foreach ($result->faces as $id => $hold) {
@@ -265,7 +265,7 @@ final class HoldDownTest extends TestCase
                     }
                 }
             }
-            $ordered = static fn (SupplyKind $kind, string ...$keys): int => (int) array_sum(array_map(static fn (Supply $one): float => $one->kind === $kind && ($keys === [] || in_array($one->key, $keys, true)) ? $one->amount : 0.0, $result->supplies));
+            $ordered = static fn (SupplyKind $kind, string ...$keys): int => (int) array_sum(array_map(static fn (Supply $one): float => $one->item->kind === $kind && ($keys === [] || in_array($one->item->name, $keys, true)) ? $one->amount : 0.0, $result->supplies));
             if ($plan->job->covering->profile->family->isConcealed() && $plan->job->covering->profile->hold->kind !== HoldKind::Slots) {
                 self::assertSame([$clips, 2 * $clips + $fixed], [$ordered(SupplyKind::Clip), $ordered(SupplyKind::Fastener)]);
             }

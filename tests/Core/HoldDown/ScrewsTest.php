@@ -130,7 +130,7 @@ final class ScrewsTest extends TestCase
     public function test_no_sheet_has_two_screws_in_one_place_and_counts_are_what_is_ordered(): void
     {
         foreach (RandomRoof::several(16) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             if ($plan->job->covering->profile->family->isConcealed()) {
                 continue;
             }
@@ -138,7 +138,7 @@ final class ScrewsTest extends TestCase
             $all = array_merge(...array_values(array_map(static fn (FaceHold $hold): array => $hold->screws, $result->faces)));
             $places = array_map(static fn (Screw $screw): string => sprintf('%s %.2f %.2f', $screw->face, $screw->u, $screw->v), $all);
             self::assertCount(count($all), array_unique($places));
-            self::assertSame(count($all), (int) array_sum(array_map(static fn (Supply $one): float => in_array($one->key, ['washered', 'stitch'], true) ? $one->amount : 0.0, $result->supplies)));
+            self::assertSame(count($all), (int) array_sum(array_map(static fn (Supply $one): float => in_array($one->item->name, ['washered', 'stitch'], true) ? $one->amount : 0.0, $result->supplies)));
         }
     }
 

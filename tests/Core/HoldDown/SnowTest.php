@@ -61,7 +61,7 @@ final class SnowTest extends TestCase
                 }
                 $guards = array_sum(array_map(static fn (GuardRow $row): int => count($row->at), $rows));
                 self::assertGreaterThanOrEqual($before, $guards);
-                self::assertSame($guards, (int) array_sum(array_map(static fn (Supply $one): float => $one->key === 'pads' ? $one->amount : 0.0, $result->supplies)));
+                self::assertSame($guards, (int) array_sum(array_map(static fn (Supply $one): float => $one->item->name === 'pads' ? $one->amount : 0.0, $result->supplies)));
                 $before = $guards;
             }
         }

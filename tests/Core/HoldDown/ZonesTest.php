@@ -54,7 +54,7 @@ final class ZonesTest extends TestCase
     public function test_lines_and_places_agree_on_any_roof(): void
     {
         foreach (RandomRoof::several(10) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
                 $zones = FaceZones::of($face, 40.0);
                 $bounds = $face->outline->bounds();

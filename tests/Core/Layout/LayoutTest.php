@@ -113,7 +113,26 @@ final class LayoutTest extends TestCase
 
     public function test_panels_are_laid_by_their_hand(): void
     {
-        $rightHanded = new Profile('own', Family::SnapLock, 16, 1.5, 0.25, 0.375, 20, Hand::FemaleRight, false, 3, new Hold(HoldKind::Clip, 0), [], [], [0, 16], 0, 24, 540, false);
+        $rightHanded = new Profile(
+            key: 'own',
+            family: Family::SnapLock,
+            cover: 16,
+            height: 1.5,
+            leftMetal: 0.25,
+            rightMetal: 0.375,
+            coil: 20,
+            hand: Hand::FemaleRight,
+            mayTurn: false,
+            leastPitch: 3,
+            hold: new Hold(HoldKind::Clip, 0),
+            fieldScrews: [],
+            endScrews: [],
+            ribs: [0, 16],
+            stitchSpacing: 0,
+            shortest: 24,
+            longest: 540,
+            representative: false,
+        );
         $plan = Plan::for(JobMaker::rectangle(500, 214, $rightHanded, new LayoutChoice(StartKind::OneEnd)));
         $layout = $plan->of(LayoutStage::class)->layouts['P1'];
 

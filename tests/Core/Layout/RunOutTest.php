@@ -45,7 +45,7 @@ final class RunOutTest extends TestCase
 
     public function test_a_surveyed_face_runs_out_as_it_was_taped_though_it_is_ordered_square(): void
     {
-        $taped = new Squareness(0.2, 0.625, 0.04, 0.625, 0.5, 0.0, true);
+        $taped = new Squareness(skewDegrees: 0.2, runOut: 0.625, perFoot: 0.04, left: 0.625, right: 0.5, ridgeRise: 0.0, hidden: true);
         $run = RunOut::of(self::face([[0, 0], [400, 0], [400, 200], [0, 200]]), $taped, HouseRules::with([])) ?? self::fail();
 
         self::assertSame([0.625, 0.5, true], [$run->left, $run->right, $run->hidden]);

@@ -8,7 +8,6 @@ use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Layout\PieceCutter;
 use Imbrex\Core\Layout\StripPiece;
-use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\RoofStage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Roof\RandomRoof;
@@ -20,7 +19,7 @@ final class SteadyStripTest extends TestCase
     {
         [$led, $all] = [0, 0];
         foreach (RandomRoof::several(40) as $random) {
-            $plan = Plan::for($random->job($random->number % 2 === 0));
+            $plan = $random->plan($random->number % 2 === 0);
             $builds = $plan->of(BuildsStage::class);
             foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
                 $cutter = new PieceCutter($face, $builds);

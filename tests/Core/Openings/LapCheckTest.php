@@ -155,12 +155,12 @@ final class LapCheckTest extends TestCase
         $plan = OpeningJob::plan($curb);
         $amounts = [];
         foreach ($plan->of(LoadOutStage::class)->order->supplies as $supply) {
-            $amounts["{$supply->kind->value} $supply->key"] = $supply->amount;
+            $amounts["{$supply->item->kind->value} {$supply->item->key()}"] = $supply->amount;
         }
         // Ground of 60 by 134.16; front 54 × 9.5, sides of 4 + 30 + 2 × 7.5.
         self::assertEqualsWithDelta([56.0, (54.0 * 9.5 + 2.0 * 36.0 * 7.5) / 144.0], [$amounts['board boards'], $amounts['flat flat-metal']], 1e-9);
         $pipe = OpeningJob::plan(Opening::pipe('p', 'shed.S', 'Pipe', new Point(100.0, 100.0), 3.5));
-        self::assertContains('boot 3', array_map(static fn (Supply $supply): string => "{$supply->kind->value} $supply->key", $pipe->of(OpeningsStage::class)->supplies));
+        self::assertContains('boot 3', array_map(static fn (Supply $supply): string => "{$supply->item->kind->value} {$supply->item->key()}", $pipe->of(OpeningsStage::class)->supplies));
     }
 
     /** @return list<PieceRole> an order in which the lower one comes right after the upper one, and so lies over it */

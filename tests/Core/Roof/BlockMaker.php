@@ -25,7 +25,17 @@ final class BlockMaker
             $sides[$side] = $rises[$i] === null ? BlockSide::gable($overhang) : BlockSide::sloped($rises[$i], $overhang);
         }
 
-        return new Block($id, ucfirst($id), $x, $y, $turned, $length, $width, $height, $sides);
+        return new Block(
+            id: $id,
+            name: ucfirst($id),
+            x: $x,
+            y: $y,
+            rotationDegrees: $turned,
+            length: $length,
+            width: $width,
+            eaveHeight: $height,
+            sides: $sides,
+        );
     }
 
     /** @param  list<Block>  $blocks */

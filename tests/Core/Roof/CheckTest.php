@@ -69,7 +69,18 @@ final class CheckTest extends TestCase
     private static function check(array $checks, Source $source = Source::Tape): CheckReport
     {
         $hall = BlockMaker::block('hall', 0, 0, 440, 304, [6, 6, 6, 6], 14);
-        $block = new Block($hall->id, $hall->name, $hall->x, $hall->y, 0.0, $hall->length, $hall->width, $hall->eaveHeight, $hall->sides, $source);
+        $block = new Block(
+            id: $hall->id,
+            name: $hall->name,
+            x: $hall->x,
+            y: $hall->y,
+            rotationDegrees: 0.0,
+            length: $hall->length,
+            width: $hall->width,
+            eaveHeight: $hall->eaveHeight,
+            sides: $hall->sides,
+            source: $source,
+        );
 
         return (new Checker(HouseRules::with([])))->check(BlockMaker::roof([$block]), [$block], $checks);
     }

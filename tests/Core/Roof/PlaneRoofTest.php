@@ -52,7 +52,15 @@ final class PlaneRoofTest extends TestCase
     {
         $roof = self::build([
             new Plane('S', 'South', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0),
-            new Plane('N', 'North', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 9.0, 'S'),
+            new Plane(
+                id: 'N',
+                name: 'North',
+                outline: Polygon::rectangle(0, 0, 400, 150),
+                edges: self::edges(),
+                readings: [],
+                riseIn12: 9.0,
+                ridgeWith: 'S',
+            ),
         ]);
         $ridge = $roof->edge('ridge-N-S') ?? $roof->edge('ridge-S-N') ?? self::fail('no ridge');
 
@@ -64,7 +72,16 @@ final class PlaneRoofTest extends TestCase
     {
         $planes = static fn (?Point $placed): array => [
             new Plane('S', 'South', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 6.0),
-            new Plane('N', 'North', Polygon::rectangle(0, 0, 400, 150), self::edges(), [], 9.0, 'S', placed: $placed),
+            new Plane(
+                id: 'N',
+                name: 'North',
+                outline: Polygon::rectangle(0, 0, 400, 150),
+                edges: self::edges(),
+                readings: [],
+                riseIn12: 9.0,
+                ridgeWith: 'S',
+                placed: $placed,
+            ),
             new Plane('P', 'Porch', Polygon::rectangle(0, 0, 120, 60), self::edges(), [], 3.0),
         ];
         $before = self::build($planes(null));

@@ -18,6 +18,7 @@ use Imbrex\Core\Job;
 use Imbrex\Core\Layout\LayoutChoice;
 use Imbrex\Core\Layout\LayoutInput;
 use Imbrex\Core\Layout\StartKind;
+use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Block;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Opening;
@@ -40,7 +41,10 @@ final class RandomRoof
 {
     private const WITH_A_CHANGE = 60;
 
-    private readonly Randomizer $random;
+    private Randomizer $random;
+
+    /** @var array<string, array{Plan, Randomizer}> what was worked in this run already, with the die as it lay afterwards */
+    private static array $worked = [];
 
     public function __construct(public readonly int $number)
     {
@@ -55,6 +59,23 @@ final class RandomRoof
         for ($i = 0; $i < $count; $i++) {
             yield new self($from + $i);
         }
+    }
+
+    /** The plan of the job: worked once a run, however many tests look at it. Of a thousand roofs none is kept. */
+    public function plan(bool $forced = true, bool $openings = true): Plan
+    {
+        if (getenv('IMBREX_ROOFS') !== false) {
+            return Plan::for($this->job($forced, $openings));
+        }
+        $which = "$this->number ".($forced ? 'forced' : 'searched').($openings ? ' pierced' : '');
+        if (! isset(self::$worked[$which])) {
+            $plan = Plan::for($this->job($forced, $openings));
+            self::$worked[$which] = [$plan, new Randomizer(clone $this->random->engine)];
+        }
+        [$plan, $random] = self::$worked[$which];
+        $this->random = new Randomizer(clone $random->engine);
+
+        return $plan;
     }
 
     /** @param  bool  $forced  layouts somebody chose, rather than the search */

@@ -133,12 +133,34 @@ final class SameRoofTest extends TestCase
     {
         [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
 
-        return new Block($block->id, $block->name, $east + $block->x * $cos - $block->y * $sin, $north + $block->x * $sin + $block->y * $cos, $block->rotationDegrees + $degrees, $block->length, $block->width, $block->eaveHeight, $block->sides, $block->source);
+        return new Block(
+            id: $block->id,
+            name: $block->name,
+            x: $east + $block->x * $cos - $block->y * $sin,
+            y: $north + $block->x * $sin + $block->y * $cos,
+            rotationDegrees: $block->rotationDegrees + $degrees,
+            length: $block->length,
+            width: $block->width,
+            eaveHeight: $block->eaveHeight,
+            sides: $block->sides,
+            source: $block->source,
+        );
     }
 
     private static function named(Block $block, string $id): Block
     {
-        return new Block($id, $id, $block->x, $block->y, $block->rotationDegrees, $block->length, $block->width, $block->eaveHeight, $block->sides, $block->source);
+        return new Block(
+            id: $id,
+            name: $id,
+            x: $block->x,
+            y: $block->y,
+            rotationDegrees: $block->rotationDegrees,
+            length: $block->length,
+            width: $block->width,
+            eaveHeight: $block->eaveHeight,
+            sides: $block->sides,
+            source: $block->source,
+        );
     }
 
     private static function mirrored(Block $block): Block
@@ -146,6 +168,17 @@ final class SameRoofTest extends TestCase
         $turn = deg2rad($block->rotationDegrees);
         $sides = [...$block->sides, 'east' => $block->sides['west'], 'west' => $block->sides['east']];
 
-        return new Block($block->id, $block->name, -($block->x + $block->length * cos($turn)), $block->y + $block->length * sin($turn), -$block->rotationDegrees, $block->length, $block->width, $block->eaveHeight, $sides, $block->source);
+        return new Block(
+            id: $block->id,
+            name: $block->name,
+            x: -($block->x + $block->length * cos($turn)),
+            y: $block->y + $block->length * sin($turn),
+            rotationDegrees: -$block->rotationDegrees,
+            length: $block->length,
+            width: $block->width,
+            eaveHeight: $block->eaveHeight,
+            sides: $sides,
+            source: $block->source,
+        );
     }
 }

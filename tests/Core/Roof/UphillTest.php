@@ -90,8 +90,8 @@ final class UphillTest extends TestCase
             self::assertGreaterThanOrEqual($panel->long, $panel->orderLength, $panel->id);
         }
         $runs = array_filter($plan->of(TrimsStage::class)->runs, static fn ($run): bool => $run->edge->id === 'valley-shed.S-c.L' && $run->shape->key === 'valley-pan');
-        // 45, 8 over the panel beside at the foot, 6 to be cut at the head.
-        self::assertEqualsWithDelta([59.0], array_column(array_values($runs), 'length'), 1e-6);
+        // 45, 8 over the panel beside at the foot; at the head past where the cleats of the panels above meet, 6 + 2-1/2 over 30/33.541, and 1/4 to be cut.
+        self::assertEqualsWithDelta([45.0 + 8.0 + 8.5 * 33.541 / 30.0 + 0.25], array_column(array_values($runs), 'length'), 1e-3);
     }
 
     public function test_water_is_parted_by_a_cricket_and_comes_down_beside_the_chimney(): void
@@ -167,7 +167,26 @@ final class UphillTest extends TestCase
     public function test_with_the_other_hand_they_lie_the_other_way_round_in_the_same_order(): void
     {
         $plan = self::behind(48.0, UphillSchool::Cross);
-        $turned = self::behind(48.0, UphillSchool::Cross, profile: new Profile('own', Family::SnapLock, 16, 1.5, 0.25, 0.375, 20, Hand::FemaleRight, false, 3, new Hold(HoldKind::Clip, 0), [], [], [0, 16], 0, 24, 540, false));
+        $turned = self::behind(48.0, UphillSchool::Cross, profile: new Profile(
+            key: 'own',
+            family: Family::SnapLock,
+            cover: 16,
+            height: 1.5,
+            leftMetal: 0.25,
+            rightMetal: 0.375,
+            coil: 20,
+            hand: Hand::FemaleRight,
+            mayTurn: false,
+            leastPitch: 3,
+            hold: new Hold(HoldKind::Clip, 0),
+            fieldScrews: [],
+            endScrews: [],
+            ribs: [0, 16],
+            stitchSpacing: 0,
+            shortest: 24,
+            longest: 540,
+            representative: false,
+        ));
         $up = static function (Plan $plan): array {
             $face = $plan->of(RoofStage::class)->roof->face('c.X');
             $heights = [];

@@ -69,7 +69,16 @@ final class ShapeTest extends TestCase
             if ($readings[$slip]->quantity === Quantity::Between || $readings[$slip]->quantity === Quantity::EaveToRidge) {
                 // What only one reading tells cannot be found wrong: these are checked by two others at least.
                 $wrong = $readings;
-                $wrong[$slip] = new Reading('slip', $wrong[$slip]->quantity, $wrong[$slip]->value + 12, Source::Tape, 0.5, null, $wrong[$slip]->corner, $wrong[$slip]->to);
+                $wrong[$slip] = new Reading(
+                    id: 'slip',
+                    quantity: $wrong[$slip]->quantity,
+                    value: $wrong[$slip]->value + 12,
+                    source: Source::Tape,
+                    at: 0.5,
+                    time: null,
+                    corner: $wrong[$slip]->corner,
+                    to: $wrong[$slip]->to,
+                );
                 $survey = self::survey($kind, $wrong);
                 self::assertContains('survey.culprit', array_map(static fn (Finding $f): string => $f->code, $survey->findings), $wrong[$slip]->name());
             }
@@ -86,7 +95,16 @@ final class ShapeTest extends TestCase
         $this->limitTo(20)->forAll(new ChooseGenerator(0, 1_000_000))->then(function (int $seed) use ($kind, $true, $perfect): void {
             mt_srand($seed);
             $off = static fn (): float => (mt_rand() / mt_getrandmax() - 0.5) / 8;
-            $readings = array_map(static fn (Reading $r): Reading => new Reading($r->id, $r->quantity, $r->value + $off(), $r->source, $r->at, null, $r->corner, $r->to), $perfect);
+            $readings = array_map(static fn (Reading $r): Reading => new Reading(
+                id: $r->id,
+                quantity: $r->quantity,
+                value: $r->value + $off(),
+                source: $r->source,
+                at: $r->at,
+                time: null,
+                corner: $r->corner,
+                to: $r->to,
+            ), $perfect);
             $survey = self::survey($kind, $readings);
             foreach ($true->corners as $i => $corner) {
                 self::assertLessThan(0.6, $corner->distanceTo($survey->outline?->corner($i) ?? new Point(INF, INF)), "corner $i");
@@ -97,7 +115,15 @@ final class ShapeTest extends TestCase
 
     public function test_what_is_missing_is_named(): void
     {
-        $tape = static fn (Quantity $q, float $v, ?int $corner = null): Reading => new Reading($q->value.$corner, $q, $v, Source::Tape, 0.5, null, $corner);
+        $tape = static fn (Quantity $q, float $v, ?int $corner = null): Reading => new Reading(
+            id: $q->value.$corner,
+            quantity: $q,
+            value: $v,
+            source: Source::Tape,
+            at: 0.5,
+            time: null,
+            corner: $corner,
+        );
         $missing = static fn (ShapeKind $kind, array $readings): array => array_values(array_filter(self::survey($kind, $readings)->tapeNext, static fn (string $n): bool => ! str_starts_with($n, 'diagonal')));
 
         self::assertSame(['eave', 'eaveToRidge'], $missing(ShapeKind::Triangle, []));
@@ -137,9 +163,27 @@ final class ShapeTest extends TestCase
         }
         $readings = [];
         foreach ($wanted as $n => [$quantity, $corner, $to]) {
-            $value = $shape->length(new Reading('?', $quantity, 0.0, Source::Tape, 0.5, null, $corner, $to));
+            $value = $shape->length(new Reading(
+                id: '?',
+                quantity: $quantity,
+                value: 0.0,
+                source: Source::Tape,
+                at: 0.5,
+                time: null,
+                corner: $corner,
+                to: $to,
+            ));
             if ($value !== null) {
-                $readings[] = new Reading("r$n", $quantity, $value, Source::Tape, 0.5, null, $corner, $to);
+                $readings[] = new Reading(
+                    id: "r$n",
+                    quantity: $quantity,
+                    value: $value,
+                    source: Source::Tape,
+                    at: 0.5,
+                    time: null,
+                    corner: $corner,
+                    to: $to,
+                );
             }
         }
 

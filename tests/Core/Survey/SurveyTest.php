@@ -186,7 +186,15 @@ final class SurveyTest extends TestCase
     public function test_a_shared_ridge_serves_both_planes_and_must_agree(): void
     {
         $one = new Plane('A', 'Quay', null, [], [self::tape(Quantity::Eave, 432), self::tape(Quantity::Ridge, 432), self::tape(Quantity::EaveToRidge, 187), self::tape(Quantity::Pitch, 6)], null);
-        $two = new Plane('B', 'Yard', null, [], [self::tape(Quantity::Eave, 434), self::tape(Quantity::EaveToRidge, 187), self::tape(Quantity::Pitch, 6)], null, 'A');
+        $two = new Plane(
+            id: 'B',
+            name: 'Yard',
+            outline: null,
+            edges: [],
+            readings: [self::tape(Quantity::Eave, 434), self::tape(Quantity::EaveToRidge, 187), self::tape(Quantity::Pitch, 6)],
+            riseIn12: null,
+            ridgeWith: 'A',
+        );
         $plan = Plan::for(JobMaker::of([$one, $two]));
 
         self::assertSame(432.0, $plan->of(SurveyStage::class)->surveys[1]->adoptions['ridge']->value);
@@ -204,7 +212,17 @@ final class SurveyTest extends TestCase
 
     public function test_old_layers_under_a_roof_over(): void
     {
-        $plane = new Plane('P', 'Plane', null, [], self::oarStore(), 4.0, null, true, 2);
+        $plane = new Plane(
+            id: 'P',
+            name: 'Plane',
+            outline: null,
+            edges: [],
+            readings: self::oarStore(),
+            riseIn12: 4.0,
+            ridgeWith: null,
+            roofOver: true,
+            oldLayers: 2,
+        );
         $survey = (new Surveyor(HouseRules::with([])))->survey([$plane])[0];
 
         self::assertSame(2, self::finding($survey, 'survey.too-many-layers')->parameters['layers']);

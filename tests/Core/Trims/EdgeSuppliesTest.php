@@ -22,8 +22,8 @@ final class EdgeSuppliesTest extends TestCase
         self::assertSame(6, $taken['tape 0.1875 0.875']->packs());
         // An inch in each of 30 seams at either eave.
         self::assertEqualsWithDelta(2 * 30.0, $taken['sealant butyl-gun']->amount, 1e-9);
-        // Up, over and down 30 seams on both sides of the ridge, 4 long each; two beads in the laps: eaves 8.25 wide, 4 each; the cap 13.25, 4; rakes 7.5, 1 each.
-        self::assertEqualsWithDelta(2 * 30 * 4.0 + 2 * (2 * 4 * 8.25 + 4 * 13.25 + 4 * 7.5), $taken['sealant polymer']->amount, 1e-9);
+        // Up, over and down 30 seams on both sides of the ridge, 4 long each; two beads in the laps: eaves 8.25 wide, 4 each; the cap of 6 and 1/4 and what the seams take at 6 in 12, 15.25, 4; rakes 7.5, 1 each.
+        self::assertEqualsWithDelta(2 * 30 * 4.0 + 2 * (2 * 4 * 8.25 + 4 * 15.25 + 4 * 7.5), $taken['sealant polymer']->amount, 1e-9);
         // Screws of 12 from 1 in each end: 41 on 478, 13 on 132: cleat, trim and offset cleat at the eaves, receiver and cleat at the rakes; five in each of 60 zees.
         self::assertEqualsWithDelta(2 * 3 * 41 + 4 * 2 * 13 + 60 * 5, $taken['fastener pancake']->amount, 1e-9);
         // Angle and trim at the rakes; one in each zee's middle.
@@ -52,7 +52,7 @@ final class EdgeSuppliesTest extends TestCase
     {
         $taken = [];
         foreach (RoofJob::plan([BlockMaker::block('b', 0, 0, 480, 240, [6, null, 6, null])], $profile)->of(TrimsStage::class)->supplies as $supply) {
-            $taken["{$supply->kind->value} $supply->key"] = $supply;
+            $taken["{$supply->item->kind->value} {$supply->item->key()}"] = $supply;
         }
 
         return $taken;

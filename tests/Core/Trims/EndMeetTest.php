@@ -34,22 +34,25 @@ final class EndMeetTest extends TestCase
     /** @var array<string, float> rise to run of the roof at hand, by face */
     private static array $rises = [];
 
-    /** Rakes of 5 and 9 in 12 at one peak are cut 22.62 and 36.87 degrees from square, and meet plumb. */
-    public function test_rakes_meet_in_a_plumb_mitre_each_at_its_own_pitch(): void
+    /** Rakes of 4 and 9 in 12 at one peak, 18.435 and 36.870 degrees, are cut at half their sum, 27.652, from square each, and meet along their whole cut. */
+    public function test_rakes_of_two_pitches_meet_half_way_between_them(): void
     {
-        $made = self::trims([BlockMaker::block('b', 0, 0, 480, 240, [5, null, 9, null])]);
+        $made = self::trims([BlockMaker::block('b', 0, 0, 480, 240, [4, null, 9, null])]);
         $mitred = array_values(array_filter($made->runs, static fn (TrimRun $run): bool => in_array($run->high->kind, [EndKind::MitreTab, EndKind::MitreCut], true)));
         self::assertCount(4, $mitred);
         foreach ($mitred as $run) {
-            $pitch = $run->edge->faces[0] === 'b.S' ? 22.61986494804043 : 36.86989764584402;
+            $pitch = (rad2deg(atan(4.0 / 12.0)) + rad2deg(atan(9.0 / 12.0))) / 2.0;
             self::assertEqualsWithDelta($pitch, min(array_map(static fn (float $degrees): float => abs($degrees - $pitch), $run->high->degrees())) + $pitch, 1e-6);
-            // The face, four deep, is cut back at its foot by four times the pitch.
+            // The face, four deep, is cut back at its foot by four times its tangent.
             self::assertEqualsWithDelta(4.0 * tan(deg2rad($pitch)) + $run->high->reach, self::begins($run->high, 1.0), 1e-9);
         }
+        $met = [];
         foreach ($mitred as $run) {
-            foreach (self::atLines($run, $run->high, self::rakeEnd($run, true)) as $point) {
-                self::assertLessThan(self::MEETS, abs($point->y - self::at($run, true)->y), 'on the plumb line through the peak');
-            }
+            $met[(string) round($run->edge->to->u)][] = self::atLines($run, $run->high, self::rakeEnd($run, true));
+        }
+        self::assertCount(2, $met);
+        foreach ($met as [$one, $other]) {
+            self::assertMeets($one, $other);
         }
         $reaches = array_map(static fn (TrimRun $run): float => round($run->high->reach, 9), $mitred);
         sort($reaches);
@@ -132,8 +135,11 @@ final class EndMeetTest extends TestCase
                 }
                 $side = array_search($ridge->edge->faces[0], $hip->edge->faces, true) !== false ? 0 : 1;
                 $corner = self::capEnd($hip, true)->outline()[array_search($ridge->edge->faces[$side], $hip->edge->faces, true) === 0 ? 1 : 3];
-                // The ridge's cap lies a tab further along it.
-                self::assertLessThan(self::MEETS, $cap[$side === 0 ? 1 : 3]->plus($out, -1.0)->plus($corner, -1.0)->length());
+                // The ridge's cap lies a tab further along it; its legs lose more to the seams and are longer, so that its corner lies farther out on the same line.
+                $over = $cap[$side === 0 ? 1 : 3]->plus($out, -1.0)->plus($at, -1.0);
+                $under = $corner->plus($at, -1.0);
+                self::assertLessThan(self::MEETS, $over->cross($under)->length() / $over->length(), 'on one line from the point');
+                self::assertLessThan($over->length() + self::MEETS, $under->length(), 'under it');
             }
         }
     }
@@ -166,20 +172,21 @@ final class EndMeetTest extends TestCase
     }
 
     /**
-     * A ridge of 6 in 12 into a tower that stands 30 askew. By hand: a leg of 6 covers 6 cos 26.565 = 5.367 on the level, so the line it is turned up at lies
-     * 5.367 tan 30 = 3.098 before the ridge's end on one side and behind it on the other, and 4 stand up the wall all along.
+     * A ridge of 6 in 12 into a tower that stands 30 askew. By hand: its leg is 6 for the zees, 1.5 × 0.5 for the seams and 1/4, 7 in all, and covers
+     * 7 cos 26.565 = 6.261 on the level, so the line it is turned up at lies 6.261 tan 30 = 3.615 before the ridge's end on one side and behind it on the
+     * other, and 4 stand up the wall all along.
      */
     public function test_a_cap_is_turned_up_along_the_wall_it_runs_into(): void
     {
-        foreach ([[0.0, 0.0], [30.0, 6.0 * cos(atan(0.5)) * tan(deg2rad(30.0))]] as [$turn, $askew]) {
+        foreach ([[0.0, 0.0], [30.0, 7.0 * cos(atan(0.5)) * tan(deg2rad(30.0))]] as [$turn, $askew]) {
             $made = self::trims([BlockMaker::block('low', -200, 0, 400, 120, [6, null, 6, null]), BlockMaker::block('tower', 150, -60, 240, 300, [6, 6, 6, 6], 0.0, 300.0, $turn)]);
             $run = array_values(array_filter($made->runs, static fn (TrimRun $run): bool => $run->shape->key === 'ridge-cap' && $run->low->kind === EndKind::LeftLong))[0];
             $folds = array_values(array_filter($run->low->lines, static fn (EndLine $line): bool => $line->kind === MarkKind::Bend));
             $ends = [$folds[0]->from->u, $folds[0]->to->u, $folds[1]->to->u];
             sort($ends);
             self::assertEqualsWithDelta([$askew, $askew], [$ends[1] - $ends[0], $ends[2] - $ends[1]], 1e-6, "$turn");
-            // Its corner is nicked by 1/4 of the 6.
-            self::assertEqualsWithDelta(4.0 + $askew * 5.75 / 6.0, $run->low->reach, 1e-6, "$turn");
+            // Its corner is nicked by 1/4 of the 7.
+            self::assertEqualsWithDelta(4.0 + $askew * 6.75 / 7.0, $run->low->reach, 1e-6, "$turn");
         }
     }
 
@@ -247,7 +254,16 @@ final class EndMeetTest extends TestCase
         // The first face lies to the left of the edge's way.
         $outside = new Vector($run->edge->to->v - $run->edge->from->v, $run->edge->from->u - $run->edge->to->u, 0.0);
 
-        return new FoldedEnd($run, $isHigh ? $run->high : $run->low, self::at($run, $isHigh), self::out($run, $isHigh), Vector::up(), $outside->unit(), 1, 4.25);
+        return new FoldedEnd(
+            run: $run,
+            cut: $isHigh ? $run->high : $run->low,
+            at: self::at($run, $isHigh),
+            out: self::out($run, $isHigh),
+            way: Vector::up(),
+            colour: $outside->unit(),
+            leg: 1,
+            line: 4.25,
+        );
     }
 
     private static function rakeEnd(TrimRun $run, bool $isHigh): FoldedEnd
@@ -256,7 +272,16 @@ final class EndMeetTest extends TestCase
         $out = self::out($run, $isHigh);
         $up = $out->cross($outside)->z > 0.0 ? $out->cross($outside) : $outside->cross($out);
 
-        return new FoldedEnd($run, $isHigh ? $run->high : $run->low, self::at($run, $isHigh), $out, $up->unit(), $outside, 1, 5.0);
+        return new FoldedEnd(
+            run: $run,
+            cut: $isHigh ? $run->high : $run->low,
+            at: self::at($run, $isHigh),
+            out: $out,
+            way: $up->unit(),
+            colour: $outside,
+            leg: 1,
+            line: 5.0,
+        );
     }
 
     /** A cap or a pan, held by the side on its first face. */
@@ -268,9 +293,19 @@ final class EndMeetTest extends TestCase
         $right = new Vector($run->edge->to->v - $run->edge->from->v, $run->edge->from->u - $run->edge->to->u, 0.0);
         $way = $way->dot($right) > 0.0 ? $way : $way->times(-1.0);
         // The lines of both sides of a pan meet below its crimp, half of which, 1/2, lies level on either side.
-        $foot = count($run->shape->legs) > 2 ? 10.75 + 0.5 / cos(deg2rad(90.0 - ($run->edge->dihedralDegrees ?? 180.0) / 2.0)) : 6.625;
+        $leg = ($run->shape->low->length ?? 0.0) + $run->shape->legs[0]->length(0.0);
+        $foot = count($run->shape->legs) > 2 ? $leg + 0.5 / cos(deg2rad(90.0 - ($run->edge->dihedralDegrees ?? 180.0) / 2.0)) : $leg;
 
-        return new FoldedEnd($run, $isHigh ? $run->high : $run->low, self::at($run, $isHigh), $out, $way, $pitch, 0, $foot);
+        return new FoldedEnd(
+            run: $run,
+            cut: $isHigh ? $run->high : $run->low,
+            at: self::at($run, $isHigh),
+            out: $out,
+            way: $way,
+            colour: $pitch,
+            leg: 0,
+            line: $foot,
+        );
     }
 
     /** Square to the face a block has on a side, up. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trims;
 
+use Imbrex\Core\Builds\TrimBook;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Metalwork\Bend;
 use Imbrex\Core\Ground\Metalwork\ShapeSketch;
 use Imbrex\Core\Ground\Metalwork\TrimHem;
 use Imbrex\Core\Ground\Metalwork\TrimLeg;
 use Imbrex\Core\Ground\Metalwork\TrimShape;
-use Imbrex\Core\Trims\TrimBook;
 use PHPUnit\Framework\TestCase;
 
 /** A trim drawn across is what the brake bends: its legs as long, its bends as said, hems on the back, its flat as wide. */

@@ -6,6 +6,7 @@ namespace Tests\Core\Trims;
 
 use Imbrex\Core\Builds\BuildsInput;
 use Imbrex\Core\Builds\EdgeWish;
+use Imbrex\Core\Builds\TrimBook;
 use Imbrex\Core\Cutting\Fit\Observation;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
@@ -15,7 +16,6 @@ use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\RunSchool;
 use Imbrex\Core\Trims\Stick;
 use Imbrex\Core\Trims\StickLot;
-use Imbrex\Core\Trims\TrimBook;
 use Imbrex\Core\Trims\TrimPiece;
 use Imbrex\Core\Trims\TrimRun;
 use Imbrex\Core\Trims\TrimRuns;
@@ -86,8 +86,8 @@ final class TrimsStageTest extends TestCase
         self::assertEqualsCanonicalizing([EndKind::LeftLong, EndKind::OverRake], $ends('ridge-wing.E-wing.W.cap'));
         self::assertEqualsWithDelta(136.399 + 1.25 + 1.0, $made->runs['rake-wing.E.rake-trim']->length, 1e-2);
         self::assertEqualsWithDelta(136.399 - 1.0, $made->runs['rake-wing.E.receiver']->length, 1e-2);
-        // A half ten wide, a quarter off at its hem's corner, lies along its eave 10/tan 48.19 further down than its middle; 2 past the eave is 2/sin 48.19 along it.
-        self::assertEqualsWithDelta($made->runs['valley-hall.S-wing.E.valley-pan']->edge->length() + (10.0 - 0.25 + 0.5 / cos(deg2rad(18.4349488))) * 0.894427 + 2.0 * 1.3416408 + 6.0, $made->runs['valley-hall.S-wing.E.valley-pan']->length, 1e-4);
+        // A half ten wide, a quarter off at its hem's corner, lies along its eave 10/tan 48.19 further down than its middle; 2 past the eave is 2/sin 48.19 along it. Past the head it lies under the cleats of the face between two valleys until they meet, 6.5/tan 41.81, and a quarter to be cut.
+        self::assertEqualsWithDelta($made->runs['valley-hall.S-wing.E.valley-pan']->edge->length() + (10.0 - 0.25 + 0.5 / cos(deg2rad(18.4349488))) * 0.894427 + 2.0 * 1.3416408 + 6.5 / 0.894427 + 0.25, $made->runs['valley-hall.S-wing.E.valley-pan']->length, 1e-4);
         // At every corner of two eaves one has a tab and the other is cut to it.
         $corners = ['corner-tab' => 0, 'corner-cut' => 0];
         foreach ($made->runs as $run) {
@@ -150,9 +150,9 @@ final class TrimsStageTest extends TestCase
         $plan = RoofJob::plan(RoofJob::boathouse());
         $usual = self::trims($plan);
         $full = self::trims(Plan::for($plan->job->with(new TrimsInput(schools: ['trim-cleat' => RunSchool::FullFirst]))));
-        self::assertSame((new TrimRuns($plan))->bySchool($usual->ofKind('trim-cleat steel'))['full-first'], count($full->lots['trim-cleat steel']->sticks), 'what was said of a school is what it takes');
+        self::assertSame(TrimRuns::on($plan)->bySchool($usual->ofKind('trim-cleat steel'))['full-first'], count($full->lots['trim-cleat steel']->sticks), 'what was said of a school is what it takes');
         self::assertLessThan(count($usual->lots['trim-cleat steel']->sticks), count($full->lots['trim-cleat steel']->sticks));
-        self::assertEquals($usual->lots['ridge-cap 126.9 steel'], $full->lots['ridge-cap 126.9 steel'], 'others stay');
+        self::assertEquals($usual->lots['ridge-cap 126.9 15.250 steel'], $full->lots['ridge-cap 126.9 15.250 steel'], 'others stay');
         // Sticks of two lengths: as few as there can be, each from the shorter where that holds it.
         $two = self::trims(Plan::for($plan->job->with(new TrimsInput(stocks: ['eave-trim' => [96.0, 144.0]]))))->lots['eave-trim 135.0 116.6 steel'];
         self::assertSame([96.0, 144.0], array_values(array_unique(array_column(self::sorted($two), 'stock'))));
@@ -164,7 +164,7 @@ final class TrimsStageTest extends TestCase
     public function test_on_random_roofs_pieces_less_laps_are_runs_and_every_stick_holds_what_is_cut_from_it(): void
     {
         foreach (RandomRoof::several(25) as $random) {
-            $plan = Plan::for($random->job(false, false));
+            $plan = $random->plan(false, false);
             $made = self::trims($plan);
             $pieces = [];
             foreach ($made->runs as $run) {

@@ -54,7 +54,7 @@ final class FaceCellsTest extends TestCase
     public function test_cells_are_the_face_on_any_roof(): void
     {
         foreach (RandomRoof::several(14) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
                 $cells = (new FaceCells($face, [40.0, 80.0, 120.0, 171.3], []))->all();
                 $area = ($face->outline->area() + array_sum(array_map(static fn (Polygon $hole): float => -abs($hole->area()), $face->holes))) / 144.0;
@@ -71,7 +71,7 @@ final class FaceCellsTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(17));
         foreach (RandomRoof::several(8) as $roof) {
-            $plan = Plan::for($roof->job());
+            $plan = $roof->plan();
             foreach ($plan->of(RoofStage::class)->roof->faces as $face) {
                 $cells = new FaceCells($face, [33.0, 66.0, 99.0], []);
                 $bounds = $face->outline->bounds();

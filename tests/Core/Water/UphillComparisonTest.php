@@ -84,7 +84,7 @@ final class UphillComparisonTest extends TestCase
     /** @return list<list<string>> step by step */
     private static function over(Plan $plan, string $face, float $u, float $v): array
     {
-        $laps = new LapsCrossed($plan);
+        $laps = LapsCrossed::on($plan);
         $path = Catchment::of($plan)->runoff->from($face, $u, $v);
         self::assertNotNull($path);
 

@@ -114,7 +114,7 @@ final class WaterTest extends TestCase
     public function test_rain_falls_once_and_all_of_it_ends_somewhere(): void
     {
         foreach (RandomRoof::several(16) as $random) {
-            $plan = Plan::for($random->job());
+            $plan = $random->plan();
             $water = $plan->of(WaterStage::class);
             // What gets in or has no way on is said in whole square feet.
             self::assertEqualsWithDelta($water->squareFeet, self::ended($water) + self::stuck($plan), 0.5 * count($water->findings()) + 1e-6, "roof $random->number");

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\HoldDown;
 
-use Imbrex\Core\Ground\Units\Measures;
 use Imbrex\Core\Plan;
 use Imbrex\Stations\JobReader;
+use Imbrex\Stations\Words\Measures;
+use Imbrex\Stations\Words\Words;
 use Tests\Feature\FeatureTestCase;
 
 /** Pressures, forces and temperatures are read in a job's own units. */
@@ -42,6 +43,6 @@ final class LoadsTest extends FeatureTestCase
     {
         $document = [...json_decode((string) file_get_contents(base_path('docs/examples/oar-store.json')), true), 'units' => $units];
 
-        return Measures::in(Plan::for(app(JobReader::class)->read((string) json_encode($document)))->job->units);
+        return (new Words)->measures(Plan::for(app(JobReader::class)->read((string) json_encode($document)))->job->units);
     }
 }

@@ -23,7 +23,7 @@ return [
         new Layer('panel-lower', LayerRole::Panel, static fn (Sizes $z): float => $z->back, Layer::FIELD),
         new Layer('fill-board', LayerRole::Closure, -Layer::FIELD, -1.0, high: $rib),
         new Layer('tape', LayerRole::Tape, 0.0, 1.5),
-        new Layer('side-zee', LayerRole::Zee, -1.0, 1.5, new Fastener(FastenerKind::Washered, 12, [1.0]), lap: 4, high: $rib),
+        new Layer('side-zee', LayerRole::Zee, -1.0, 1.5, new Fastener(FastenerKind::Washered, 12, [1.0]), lap: 4, high: $rib, shape: 'side-zee'),
         new Layer('tape-over', LayerRole::Tape, -1.0, 0.0),
         new Layer('panel', LayerRole::Panel, -Layer::FIELD, static fn (Sizes $z): float => $z->past, hem: static fn (Sizes $z): float => $z->hem),
     ]),

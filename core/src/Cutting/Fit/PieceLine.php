@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Cutting\Fit;
 
+use Imbrex\Core\Builds\Builds;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CutCardMaker;
+use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Internal\Cutter;
 use Imbrex\Core\Cutting\Internal\Fit\LineFitter;
 use Imbrex\Core\Cutting\Internal\Fit\TapedMarks;
 use Imbrex\Core\Cutting\OrderLength;
 use Imbrex\Core\Cutting\Panel;
+use Imbrex\Core\Facts\CutPanel;
 use Imbrex\Core\Facts\PiecesCut;
+use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Metalwork\TwoLengths;
+use Imbrex\Core\Layout\FaceLayout;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Roof\SideFinder;
 
@@ -30,18 +36,43 @@ final readonly class PieceLine
 
     private const WORTH_A_WORD = 0.25;
 
-    private function __construct(private Plan $plan, private Face $face, private Panel $panel, public Edge $edge, public ?FittedLine $fitted)
-    {
+    /** @param  array<string, CutPanel>  $cut  what is cut already, by panel */
+    private function __construct(
+        private Face $face,
+        private Panel $panel,
+        public Edge $edge,
+        public ?FittedLine $fitted,
+        private Roof $roof,
+        private Builds $builds,
+        private FaceLayout $layout,
+        private CuttingResult $cutting,
+        private CutCardMaker $cards,
+        private Profile $profile,
+        private array $cut,
+    ) {
     }
 
     /** @return list<self> by the edges a piece is cut to at an angle */
     public static function all(Plan $plan, Face $face, Panel $panel): array
     {
         $lines = [];
-        foreach (CutCardMaker::angledEdges($plan, $face, $panel) as $id) {
-            $edge = $plan->of(RoofStage::class)->roof->edge($id);
+        [$roof, $cutting] = [$plan->of(RoofStage::class)->roof, $plan->of(CuttingStage::class)];
+        foreach (CutCardMaker::of($plan)->angledEdges($roof, $face, $panel) as $id) {
+            $edge = $roof->edge($id);
             if ($edge !== null) {
-                $lines[] = new self($plan, $face, $panel, $edge, $plan->of(CuttingStage::class)->fits->lines[$id] ?? null);
+                $lines[] = new self(
+                    face: $face,
+                    panel: $panel,
+                    edge: $edge,
+                    fitted: $cutting->fits->lines[$id] ?? null,
+                    roof: $roof,
+                    builds: $plan->of(BuildsStage::class),
+                    layout: $plan->of(LayoutStage::class)->layouts[$face->id],
+                    cutting: $cutting,
+                    cards: CutCardMaker::of($plan),
+                    profile: $plan->job->covering->profile,
+                    cut: $plan->circumstances->part(PiecesCut::class)->panels,
+                );
             }
         }
 
@@ -56,10 +87,10 @@ final readonly class PieceLine
      */
     public function reads(bool $long, bool $fromHead, bool $folded): ?float
     {
-        $marks = new TapedMarks($this->plan->of(BuildsStage::class), new SideFinder($this->plan->of(RoofStage::class)->roof), [$this->panel->id => $this->panel]);
+        $marks = new TapedMarks($this->builds, new SideFinder($this->roof), [$this->panel->id => $this->panel]);
         $mark = $marks->mark(new Observation('', $this->edge->id, $this->face->id, new SideTaped($this->panel->id, $long, 0.0, $fromHead, $folded)), $this->face);
 
-        $line = $this->plan->of(CuttingStage::class)->fits->line($this->edge->id, $this->panel->id) ?? new LineFit($this->edge);
+        $line = $this->cutting->fits->line($this->edge->id, $this->panel->id) ?? new LineFit($this->edge);
 
         // Nothing on the tape misses by all that should be.
         return $mark === null ? null : -$line->miss($mark);
@@ -119,7 +150,7 @@ final readonly class PieceLine
         $line = $this->fitted->line ?? new LineFit($this->edge);
         [$from, $to] = $line->on($this->face->frame);
         $seams = [];
-        foreach ($this->plan->of(LayoutStage::class)->layouts[$this->face->id]->seams as $i => $u) {
+        foreach ($this->layout->seams as $i => $u) {
             if ($u > min($from->u, $to->u) && $u < max($from->u, $to->u)) {
                 $seams[] = [$u, $from->v + ($u - $from->u) * ($to->v - $from->v) / ($to->u - $from->u), $i + 1];
             }
@@ -131,10 +162,9 @@ final readonly class PieceLine
     /** Across a panel where the tape lies, inches: of the piece, or of a whole panel where the piece is not made from two lengths. */
     public function width(): float
     {
-        $profile = $this->plan->job->covering->profile;
-        $between = CutCardMaker::of($this->plan)->lengths($this->face, $this->panel)->between ?? 0.0;
+        $between = $this->cards->lengths($this->face, $this->panel)->between ?? 0.0;
 
-        return $between > 0.0 ? $between : $profile->cover + $profile->leftMetal + $profile->rightMetal;
+        return $between > 0.0 ? $between : $this->profile->cover + $this->profile->leftMetal + $this->profile->rightMetal;
     }
 
     /**
@@ -147,21 +177,17 @@ final readonly class PieceLine
         if ($this->fitted?->line === null) {
             return [];
         }
-        $cards = CutCardMaker::of($this->plan);
-        $cutting = $this->plan->of(CuttingStage::class);
-        $builds = $this->plan->of(BuildsStage::class);
         $drawn = [];
-        foreach ((new Cutter($builds))->cut($this->face, $this->plan->of(LayoutStage::class)->layouts[$this->face->id], OrderLength::bare()) as $panel) {
+        foreach ((new Cutter($this->builds))->cut($this->face, $this->layout, OrderLength::bare()) as $panel) {
             $drawn[$panel->id] = $panel;
         }
-        $asDrawn = new CutCardMaker($builds);
-        $cut = $this->plan->circumstances->part(PiecesCut::class)->panels;
+        $asDrawn = new CutCardMaker($this->builds);
         $next = [];
-        foreach ($cutting->inOrderOfLaying() as $panel) {
-            if ($panel->face !== $this->face->id || $panel->strip->laid <= $this->panel->strip->laid || ! isset($drawn[$panel->id]) || isset($cut[$panel->id]) || ! in_array($this->edge->id, CutCardMaker::angledEdges($this->plan, $this->face, $panel), true)) {
+        foreach ($this->cutting->inOrderOfLaying() as $panel) {
+            if ($panel->face !== $this->face->id || $panel->strip->laid <= $this->panel->strip->laid || ! isset($drawn[$panel->id]) || isset($this->cut[$panel->id]) || ! in_array($this->edge->id, $this->cards->angledEdges($this->roof, $this->face, $panel), true)) {
                 continue;
             }
-            [$before, $after] = [$asDrawn->lengths($this->face, $drawn[$panel->id]), $cards->lengths($this->face, $panel)];
+            [$before, $after] = [$asDrawn->lengths($this->face, $drawn[$panel->id]), $this->cards->lengths($this->face, $panel)];
             if ($before !== null && $after !== null && count($next) < self::NEXT) {
                 $next[] = [$panel, $before, $after];
             }

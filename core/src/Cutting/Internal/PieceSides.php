@@ -62,7 +62,15 @@ final readonly class PieceSides
                 $kind === null => end($sides) !== false && end($sides)->bound === Bound::Right ? Bound::Right : Bound::Left,
                 default => $to->u > $from->u ? Bound::Foot : Bound::Head,
             };
-            $sides[] = new CardSide($kind, $own->allowance->hem ?? 0.0, $from, $to, $bound, $own->fullHem ?? 0.0, $own->turnsPanUp ?? false);
+            $sides[] = new CardSide(
+                kind: $kind,
+                hem: $own->allowance->hem ?? 0.0,
+                from: $from,
+                to: $to,
+                bound: $bound,
+                fullHem: $own->fullHem ?? 0.0,
+                turnsPanUp: $own->turnsPanUp ?? false,
+            );
         }
 
         return $sides;

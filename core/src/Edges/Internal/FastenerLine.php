@@ -36,7 +36,9 @@ final readonly class FastenerLine
         $perPan = $layer->role === LayerRole::Zee && $layer->lap <= 0.0 && $module < $length;
         $run = ($perPan ? $pan : $length) - 2.0 * $fastener->end;
         $spaces = (int) max(0, ceil($run / $fastener->spacing - 1e-9));
-        $at = array_map(static fn (int $i): float => $run <= 0.0 ? $run / 2.0 + $fastener->end : $fastener->end + min($i * $fastener->spacing, $run), range(0, $spaces));
+        // A zee's stand evenly between its ends: each presses as much tape. Along an edge one steps by the spacing.
+        $step = $perPan && $spaces > 0 ? $run / $spaces : $fastener->spacing;
+        $at = array_map(static fn (int $i): float => $run <= 0.0 ? $run / 2.0 + $fastener->end : $fastener->end + min($i * $step, $run), range(0, $spaces));
 
         return new self($at, $perPan ? (int) ceil($length / $module - 1e-9) : 1, $perPan);
     }

@@ -29,7 +29,15 @@ final readonly class Covering
     /** The same by other house rules. */
     public function with(RuleSet $rules): self
     {
-        return new self($this->profile, $this->material, $this->gauge, $this->ventedRidge, $rules, $this->colour, $this->chosen);
+        return new self(
+            profile: $this->profile,
+            material: $this->material,
+            gauge: $this->gauge,
+            ventedRidge: $this->ventedRidge,
+            rules: $rules,
+            colour: $this->colour,
+            chosen: $this->chosen,
+        );
     }
 
     /** @return list<Finding> */

@@ -41,14 +41,15 @@ final readonly class EdgeMover
      * One side moved outwards by itself, from neighbour to neighbour where those stand.
      *
      * @param  float  $out  inches; negative moves it inwards
+     * @param  float  $before  how far the side before it has moved, `$after` the one after it
      * @return array{Point, Point} its ends
      */
-    public function side(Polygon $outline, int $side, float $out): array
+    public function side(Polygon $outline, int $side, float $out, float $before = 0.0, float $after = 0.0): array
     {
         $n = count($outline->corners);
         $line = $this->line($outline, $side, $out);
-        $before = $this->meet($this->line($outline, ($side + $n - 1) % $n, 0.0), $line, $outline->corner($side));
-        $after = $this->meet($line, $this->line($outline, ($side + 1) % $n, 0.0), $outline->corner($side + 1));
+        $before = $this->meet($this->line($outline, ($side + $n - 1) % $n, $before), $line, $outline->corner($side));
+        $after = $this->meet($line, $this->line($outline, ($side + 1) % $n, $after), $outline->corner($side + 1));
 
         return [$before[count($before) - 1], $after[0]];
     }

@@ -12,9 +12,29 @@ final readonly class TrimShape
      * @param  TrimHem|null  $low  at the first leg's free edge
      * @param  TrimHem|null  $high  at the last one's
      * @param  int|null  $plumb  which leg, from 0, stands plumb before a fascia or a wall; null of what lies along the roof
+     * @param  bool  $isGrown  whether a leg is not as long as usual, because it must reach
      */
-    public function __construct(public string $key, public array $legs, public ?TrimHem $low = null, public ?TrimHem $high = null, public ?int $plumb = null)
+    public function __construct(public string $key, public array $legs, public ?TrimHem $low = null, public ?TrimHem $high = null, public ?int $plumb = null, public bool $isGrown = false)
     {
+    }
+
+    /** With legs as long as they must be at an edge. Source: trade practice, a leg reaches what it covers or hooks. */
+    public function settled(Sizes $sizes): self
+    {
+        $legs = array_map(static fn (TrimLeg $leg): TrimLeg => $leg->settled($sizes), $this->legs);
+        $isGrown = array_filter($legs, fn (TrimLeg $leg, int $i): bool => abs($leg->length(0.0) - $this->legs[$i]->length(0.0)) > 1e-9, ARRAY_FILTER_USE_BOTH) !== [];
+
+        return new self($this->key, $legs, $this->low, $this->high, $this->plumb, $isGrown);
+    }
+
+    /**
+     * How long one of its legs is at an edge, inches.
+     *
+     * @param  int  $number  from 0, from the visible low end
+     */
+    public function leg(int $number, Sizes $sizes): float
+    {
+        return $this->legs[$number]->settled($sizes)->length($sizes->rib);
     }
 
     /**

@@ -33,7 +33,7 @@ final readonly class HouseRule
      */
     public static function number(string $key, RuleUnit $unit, float $default, float $least, float $most, ?float $metric = null): self
     {
-        return new self($key, $unit, $default, $least, $most, [], $metric ?? $default);
+        return new self(key: $key, unit: $unit, default: $default, least: $least, most: $most, choices: [], metric: $metric ?? $default);
     }
 
     /**
@@ -42,7 +42,15 @@ final readonly class HouseRule
      */
     public static function choice(string $key, array $choices, ?string $metric = null): self
     {
-        return new self($key, RuleUnit::Choice, $choices[0] ?? '', 0.0, 0.0, $choices, $metric ?? $choices[0] ?? '');
+        return new self(
+            key: $key,
+            unit: RuleUnit::Choice,
+            default: $choices[0] ?? '',
+            least: 0.0,
+            most: 0.0,
+            choices: $choices,
+            metric: $metric ?? $choices[0] ?? '',
+        );
     }
 
     public function defaultIn(UnitSystem $units): float|string

@@ -211,7 +211,16 @@ final readonly class ClipPlacer
             $half = count($at) > 1 ? ($at[1] - $at[0]) / 2.0 : INF;
             $halfHigh = count($at) > 1 ? ($at[count($at) - 1] - $at[count($at) - 2]) / 2.0 : INF;
             [$from, $to] = [$i === 0 ? max($low, $v - max($half, $ends[0])) : ($at[$i - 1] + $v) / 2.0, isset($at[$i + 1]) ? ($v + $at[$i + 1]) / 2.0 : min($high, $v + max($halfHigh, $ends[1]))];
-            $clips[] = new Clip($seam->face, $seam->number, $seam->u, $v, $line->zoneAt($v), $line->squareFeet($from, $to), $line->pounds($from, $to), $this->allowable);
+            $clips[] = new Clip(
+                face: $seam->face,
+                seam: $seam->number,
+                u: $seam->u,
+                v: $v,
+                zone: $line->zoneAt($v),
+                squareFeet: $line->squareFeet($from, $to),
+                demand: $line->pounds($from, $to),
+                allowable: $this->allowable,
+            );
         }
 
         return $clips;

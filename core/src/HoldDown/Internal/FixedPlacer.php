@@ -20,13 +20,14 @@ final readonly class FixedPlacer
 
     private const WIDE = 4;
 
-    /** From a panel's end (in), under the cap. */
+    /** From a panel's end (in), where its build says no other. */
     private const IN = 1.0;
 
     /** No two stand nearer (in). */
     private const APART = 2.0;
 
-    public function __construct(private Covering $covering, private FixedAt $fixed, private float $pitchDegrees, private float $allowable)
+    /** @param  list<float|null>  $under  by side of the face: from the panel's end to where it is fixed under the cap there, inches square to the side */
+    public function __construct(private Covering $covering, private FixedAt $fixed, private float $pitchDegrees, private float $allowable, private array $under)
     {
     }
 
@@ -50,11 +51,21 @@ final readonly class FixedPlacer
             $u = $panel->strip->left + $width * ($i + 0.5) / $count;
             $stretches = $panel->upAt($u);
             if ($stretches !== []) {
-                $at[] = new Point($u, $this->fixed->between($stretches[0][0], $stretches[count($stretches) - 1][1], self::IN));
+                [$low, $high] = [$stretches[0][0], $stretches[count($stretches) - 1][1]];
+                $at[] = new Point($u, $this->fixed->between($low, $high, $this->in($panel, $u, $high)));
             }
         }
 
         return new FixedPoint($panel->id, $at, $demand, $this->allowable);
+    }
+
+    /** From a panel's head, inches along the rib: under a cap off the bend and before the zee. */
+    private function in(Panel $panel, float $u, float $high): float
+    {
+        [$side, $slant] = $panel->cutTo($u, $high);
+        $under = $side === null || $this->fixed !== FixedAt::Head ? null : $this->under[$side] ?? null;
+
+        return $under === null ? self::IN : $under * $slant;
     }
 
     /** How many hold a pan so wide, inches. */

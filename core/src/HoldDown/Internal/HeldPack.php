@@ -35,7 +35,16 @@ final class HeldPack
         $zones = WindZone::cases();
         $clips = [];
         foreach (self::rows($packed, self::CLIP) as [$seam, $u, $v, $zone, $squareFeet, $demand]) {
-            $clips[] = new Clip($face, (int) $seam, $u, $v, $zones[(int) $zone], $squareFeet, is_nan($demand) ? null : $demand, $allowable);
+            $clips[] = new Clip(
+                face: $face,
+                seam: (int) $seam,
+                u: $u,
+                v: $v,
+                zone: $zones[(int) $zone],
+                squareFeet: $squareFeet,
+                demand: is_nan($demand) ? null : $demand,
+                allowable: $allowable,
+            );
         }
 
         return $clips;
@@ -65,7 +74,17 @@ final class HeldPack
         [$rows, $zones] = [ScrewRow::cases(), WindZone::cases()];
         $screws = [];
         foreach (self::rows($packed[1], self::SCREW) as [$panel, $row, $u, $v, $zone, $squareFeet, $demand]) {
-            $screws[] = new Screw($face, $packed[0][(int) $panel], $rows[(int) $row], $u, $v, $zones[(int) $zone], $squareFeet, is_nan($demand) ? null : $demand, $allowable);
+            $screws[] = new Screw(
+                face: $face,
+                panel: $packed[0][(int) $panel],
+                row: $rows[(int) $row],
+                u: $u,
+                v: $v,
+                zone: $zones[(int) $zone],
+                squareFeet: $squareFeet,
+                demand: is_nan($demand) ? null : $demand,
+                allowable: $allowable,
+            );
         }
 
         return $screws;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Imbrex\Core\HoldDown\Internal;
 
 use Imbrex\Core\Ground\Catalogue\Profile;
+use Imbrex\Core\Ground\Supplies\Item;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
+use Imbrex\Core\Ground\Supplies\SupplySum;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\FaceHold;
 use Imbrex\Core\HoldDown\FixedBy;
@@ -19,21 +21,14 @@ use Imbrex\Core\HoldDown\Snow\GuardRow;
 /** Sums what holds the field of a roof: every clip and screw that is placed, what fixes the panels, what holds snow. */
 final class HoldSupplies
 {
-    /** Screws and rivets come so many in a box, rails so long (in); catalogue. */
-    private const BOX = 250.0;
-
-    private const RAIL = 120.0;
-
-    /** A roll of slip sheet is 166 ft long and covers 33 in of its 36 across, laps of 3 off. */
-    private const SLIP_LONG = 166.0 * 12.0;
-
+    /** A roll of slip sheet covers 33 in of its 36 across, laps of 3 off; catalogue. */
     private const SLIP_WIDE = 33.0;
 
-    /** @var array<string, array{SupplyKind, string, float, float}> */
-    private array $taken = [];
+    private readonly SupplySum $sum;
 
     private function __construct(private readonly FixedBy $fixedBy, private readonly GuardKind $guards)
     {
+        $this->sum = new SupplySum;
     }
 
     /**
@@ -48,31 +43,30 @@ final class HoldSupplies
             $sum->face($hold, $squareFeet[$id] ?? 0.0);
         }
 
-        return array_values(array_filter(array_map(static fn (array $one): Supply => new Supply(...$one), array_values($sum->taken)), static fn (Supply $one): bool => $one->amount > 0.0));
+        return $sum->sum->all();
     }
 
     private function face(FaceHold $hold, float $squareFeet): void
     {
         if ($hold->clip !== null) {
-            $this->take(SupplyKind::Clip, $hold->clip->key, count($hold->clips), 1.0);
-            $this->take(SupplyKind::Fastener, $hold->clip->screw, count($hold->clips) * $hold->screwsAClip, self::BOX);
-            $hold->clip->wantsSlipSheet && $this->take(SupplyKind::SlipSheet, 'slip-sheet', $squareFeet * Profile::SQUARE_INCHES_PER_SQUARE_FOOT / self::SLIP_WIDE, self::SLIP_LONG);
+            $this->take(SupplyKind::Clip, $hold->clip->key, count($hold->clips));
+            $this->take(SupplyKind::Fastener, $hold->clip->screw, count($hold->clips) * $hold->screwsAClip);
+            $hold->clip->wantsSlipSheet && $this->take(SupplyKind::SlipSheet, 'slip-sheet', $squareFeet * Profile::SQUARE_INCHES_PER_SQUARE_FOOT / self::SLIP_WIDE);
         } else {
-            $this->take(SupplyKind::Fastener, 'pancake', count($hold->clips), self::BOX);
+            $this->take(SupplyKind::Fastener, 'pancake', count($hold->clips));
         }
         $laps = count(array_filter($hold->screws, static fn (Screw $screw): bool => $screw->row === ScrewRow::Lap));
-        $this->take(SupplyKind::Fastener, 'washered', count($hold->screws) - $laps, self::BOX);
-        $this->take(SupplyKind::Fastener, 'stitch', $laps, self::BOX);
+        $this->take(SupplyKind::Fastener, 'washered', count($hold->screws) - $laps);
+        $this->take(SupplyKind::Fastener, 'stitch', $laps);
         // A nail strip is fixed by one of its own screws.
         $fixed = $hold->clip === null ? 0 : array_sum(array_map(static fn (FixedPoint $one): int => count($one->at), $hold->fixed));
-        $this->take(SupplyKind::Fastener, $this->fixedBy === FixedBy::Rivets ? 'rivet' : 'pancake', $fixed, self::BOX);
-        $this->take(SupplyKind::Guard, $this->guards === GuardKind::Rail ? 'clamps' : 'pads', array_sum(array_map(static fn (GuardRow $row): int => count($row->at), $hold->guards)), 1.0);
-        $this->guards === GuardKind::Rail && $this->take(SupplyKind::Rail, 'rail', (float) array_sum(array_map(static fn (GuardRow $row): float => $row->to - $row->from, $hold->guards)), self::RAIL);
+        $this->take(SupplyKind::Fastener, $this->fixedBy === FixedBy::Rivets ? 'rivet' : 'pancake', $fixed);
+        $this->take(SupplyKind::Guard, $this->guards === GuardKind::Rail ? 'clamps' : 'pads', array_sum(array_map(static fn (GuardRow $row): int => count($row->at), $hold->guards)));
+        $this->guards === GuardKind::Rail && $this->take(SupplyKind::Rail, 'rail', (float) array_sum(array_map(static fn (GuardRow $row): float => $row->to - $row->from, $hold->guards)));
     }
 
-    private function take(SupplyKind $kind, string $key, float $amount, float $pack): void
+    private function take(SupplyKind $kind, string $name, float $amount): void
     {
-        $this->taken["$kind->value $key"] ??= [$kind, $key, 0.0, $pack];
-        $this->taken["$kind->value $key"][2] += $amount;
+        $this->sum->take(Item::of($kind, $name), $amount);
     }
 }

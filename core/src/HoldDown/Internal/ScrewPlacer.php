@@ -37,12 +37,13 @@ final readonly class ScrewPlacer
 
     /**
      * @param  list<bool>  $closed  by side of the face: whether its ribs are closed there
+     * @param  list<float|null>  $endRows  by side of the face: from the sheet's end to the row its build has there, inches square to the side
      * @param  float  $allowable  lb of one screw
      * @param  PurlinLines|null  $purlins  every screw but a lap's stands on them; null where the deck is solid, or its purlins follow the rows
      */
-    public function __construct(private Profile $profile, private RuleSet $rules, private Face $face, array $closed, private FaceZones $zones, private ?Pressures $pressures, private float $allowable, private ?PurlinLines $purlins = null)
+    public function __construct(private Profile $profile, private RuleSet $rules, private Face $face, array $closed, array $endRows, private FaceZones $zones, private ?Pressures $pressures, private float $allowable, private ?PurlinLines $purlins = null)
     {
-        $this->sheetEnds = new SheetEnds($face, $closed);
+        $this->sheetEnds = new SheetEnds($face, $closed, $endRows);
     }
 
     /**
@@ -125,13 +126,13 @@ final readonly class ScrewPlacer
         $screws = [];
         foreach ($stretches as [$low, $high]) {
             $line = $this->line($u, $width, $low, $high);
-            $stack = $this->stack($low, $high, $rows);
+            $stack = $this->stack($panel, $u, $low, $high, $rows);
             $last = count($stack) - 1;
             foreach ($last < 1 ? [] : [[0, $low], [$last, $high]] as [$i, $end]) {
                 // Past the deck there is nothing to screw into.
                 if ($this->face->outline->contains(new Point($u, $stack[$i]))) {
                     [$from, $to] = $i === 0 ? [$low, ($stack[0] + $stack[1]) / 2.0] : [($stack[$last - 1] + $stack[$last]) / 2.0, $high];
-                    $screws[] = $this->screw($panel, $this->sheetEnds->row($u, $end), $u, $stack[$i], $line, $from, $to);
+                    $screws[] = $this->screw($panel, $this->sheetEnds->row($panel, $u, $end), $u, $stack[$i], $line, $from, $to);
                 }
             }
         }
@@ -149,7 +150,7 @@ final readonly class ScrewPlacer
         $screws = [];
         foreach ($stretches as [$low, $high]) {
             $line = $this->line($u, $width, $low, $high);
-            $stack = $this->stack($low, $high, $rows);
+            $stack = $this->stack($panel, $u, $low, $high, $rows);
             for ($i = 1; $i < count($stack) - 1; $i++) {
                 $screws[] = $this->screw($panel, ScrewRow::Field, $u, $stack[$i], $line, ($stack[$i - 1] + $stack[$i]) / 2.0, ($stack[$i] + $stack[$i + 1]) / 2.0);
             }
@@ -164,16 +165,18 @@ final readonly class ScrewPlacer
      * @param  list<float>  $rows
      * @return list<float> nothing where it is too short: such a tip is held by its neighbours
      */
-    private function stack(float $low, float $high, array $rows): array
+    private function stack(Panel $panel, float $u, float $low, float $high, array $rows): array
     {
         $end = $this->rules->number('hold.rowEnd');
-        if ($high - $low <= 2.0 * $end) {
+        // A build that closes an end has its row in the middle of the closure.
+        [$inLow, $inHigh] = [$this->sheetEnds->inset($panel, $u, $low) ?? $end, $this->sheetEnds->inset($panel, $u, $high) ?? $end];
+        if ($high - $low <= $inLow + $inHigh) {
             return [];
         }
-        $first = $this->purlins?->beside($low + self::OFF_SIDE, true, self::REACH) ?? $low + $end;
-        $last = $this->purlins?->beside($high - self::OFF_SIDE, false, self::REACH) ?? $high - $end;
+        $first = $this->purlins?->beside($low + self::OFF_SIDE, true, self::REACH) ?? $low + $inLow;
+        $last = $this->purlins?->beside($high - self::OFF_SIDE, false, self::REACH) ?? $high - $inHigh;
         if ($last - $first < self::CLEAR) {
-            [$first, $last] = [$low + $end, $high - $end];
+            [$first, $last] = [$low + $inLow, $high - $inHigh];
         }
 
         return [$first, ...array_values(array_filter($rows, static fn (float $v): bool => $v > $first + self::CLEAR && $v < $last - self::CLEAR)), $last];
@@ -186,7 +189,17 @@ final readonly class ScrewPlacer
 
     private function screw(Panel $panel, ScrewRow $row, float $u, float $v, UpliftLine $line, float $from, float $to): Screw
     {
-        return new Screw($panel->face, $panel->id, $row, $u, $v, $line->zoneAt($v), $line->squareFeet($from, $to), $line->pounds($from, $to), $this->allowable);
+        return new Screw(
+            face: $panel->face,
+            panel: $panel->id,
+            row: $row,
+            u: $u,
+            v: $v,
+            zone: $line->zoneAt($v),
+            squareFeet: $line->squareFeet($from, $to),
+            demand: $line->pounds($from, $to),
+            allowable: $this->allowable,
+        );
     }
 
     /**
@@ -260,7 +273,17 @@ final readonly class ScrewPlacer
     /** A screw that stitches or closes: the wind pulls at the rows. */
     private function holdingNothing(Panel $panel, ScrewRow $row, float $u, float $v): Screw
     {
-        return new Screw($panel->face, $panel->id, $row, $u, $v, $this->zones->at(new Point($u, $v)), 0.0, $this->pressures === null ? null : 0.0, $this->allowable);
+        return new Screw(
+            face: $panel->face,
+            panel: $panel->id,
+            row: $row,
+            u: $u,
+            v: $v,
+            zone: $this->zones->at(new Point($u, $v)),
+            squareFeet: 0.0,
+            demand: $this->pressures === null ? null : 0.0,
+            allowable: $this->allowable,
+        );
     }
 
     /**

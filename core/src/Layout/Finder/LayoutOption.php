@@ -31,11 +31,29 @@ final readonly class LayoutOption
     /** @param  list<Reason>  $reasons */
     public function because(array $reasons): self
     {
-        return new self($this->choice, $this->place, $this->modules, $this->score, $reasons, $this->chosen, $this->best, $this->together);
+        return new self(
+            choice: $this->choice,
+            place: $this->place,
+            modules: $this->modules,
+            score: $this->score,
+            reasons: $reasons,
+            chosen: $this->chosen,
+            best: $this->best,
+            together: $this->together,
+        );
     }
 
     public function marked(bool $best): self
     {
-        return new self($this->choice, $this->place, $this->modules, $this->score, $this->reasons, $this->chosen, $best, $this->together);
+        return new self(
+            choice: $this->choice,
+            place: $this->place,
+            modules: $this->modules,
+            score: $this->score,
+            reasons: $this->reasons,
+            chosen: $this->chosen,
+            best: $best,
+            together: $this->together,
+        );
     }
 }

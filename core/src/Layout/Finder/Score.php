@@ -33,14 +33,14 @@ final readonly class Score
     public function with(self $other): self
     {
         return new self(
-            $this->narrow + $other->narrow,
-            $this->keepOuts + $other->keepOuts,
-            $this->unmatched + $other->unmatched,
-            $this->panels + $other->panels,
-            $this->squareFeet + $other->squareFeet,
-            $this->cuts + $other->cuts,
-            $this->uneven + $other->uneven,
-            $this->odd + $other->odd,
+            narrow: $this->narrow + $other->narrow,
+            keepOuts: $this->keepOuts + $other->keepOuts,
+            unmatched: $this->unmatched + $other->unmatched,
+            panels: $this->panels + $other->panels,
+            squareFeet: $this->squareFeet + $other->squareFeet,
+            cuts: $this->cuts + $other->cuts,
+            uneven: $this->uneven + $other->uneven,
+            odd: $this->odd + $other->odd,
         );
     }
 
@@ -48,14 +48,14 @@ final readonly class Score
     public function less(self $other): self
     {
         return new self(
-            $this->narrow - $other->narrow,
-            $this->keepOuts - $other->keepOuts,
-            $this->unmatched - $other->unmatched,
-            $this->panels - $other->panels,
-            $this->squareFeet - $other->squareFeet,
-            $this->cuts - $other->cuts,
-            $this->uneven - $other->uneven,
-            $this->odd - $other->odd,
+            narrow: $this->narrow - $other->narrow,
+            keepOuts: $this->keepOuts - $other->keepOuts,
+            unmatched: $this->unmatched - $other->unmatched,
+            panels: $this->panels - $other->panels,
+            squareFeet: $this->squareFeet - $other->squareFeet,
+            cuts: $this->cuts - $other->cuts,
+            uneven: $this->uneven - $other->uneven,
+            odd: $this->odd - $other->odd,
         );
     }
 

@@ -37,7 +37,16 @@ final readonly class Tie
     {
         [$a, $b] = [$this->across($this->low), $this->across($this->high)];
 
-        return new self($this->edge, $this->other, $this->one, $this->sign, -$this->sign * $this->shift, $this->seams, min($a, $b), max($a, $b));
+        return new self(
+            edge: $this->edge,
+            one: $this->other,
+            other: $this->one,
+            sign: $this->sign,
+            shift: -$this->sign * $this->shift,
+            seams: $this->seams,
+            low: min($a, $b),
+            high: max($a, $b),
+        );
     }
 
     /** By how much seams miss each other when module lines run through u on the first and w on the second; 0 to half a cover. */

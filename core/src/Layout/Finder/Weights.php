@@ -26,20 +26,29 @@ final readonly class Weights
     /** The same with seams that miss so dear that as many meet as can, whatever else that costs. */
     public function forMeeting(): self
     {
-        return new self($this->narrowRip, $this->keepOut, self::DEARER_THAN_ANYTHING, $this->panel, $this->metal, $this->cut, $this->uneven, $this->odd);
+        return new self(
+            narrowRip: $this->narrowRip,
+            keepOut: $this->keepOut,
+            unmatchedSeam: self::DEARER_THAN_ANYTHING,
+            panel: $this->panel,
+            metal: $this->metal,
+            cut: $this->cut,
+            uneven: $this->uneven,
+            odd: $this->odd,
+        );
     }
 
     public static function by(RuleSet $rules): self
     {
         return new self(
-            $rules->number('finder.narrowRip'),
-            $rules->number('finder.keepOut'),
-            $rules->number('finder.unmatchedSeam'),
-            $rules->number('finder.panel'),
-            $rules->number('finder.metal'),
-            $rules->number('finder.cut'),
-            $rules->number('finder.unevenEnds'),
-            $rules->number('finder.oddStart'),
+            narrowRip: $rules->number('finder.narrowRip'),
+            keepOut: $rules->number('finder.keepOut'),
+            unmatchedSeam: $rules->number('finder.unmatchedSeam'),
+            panel: $rules->number('finder.panel'),
+            metal: $rules->number('finder.metal'),
+            cut: $rules->number('finder.cut'),
+            uneven: $rules->number('finder.unevenEnds'),
+            odd: $rules->number('finder.oddStart'),
         );
     }
 }

@@ -30,13 +30,13 @@ final readonly class OrderBuilder
         $lines = array_map($this->line(...), array_values($groups));
 
         return new Order(
-            $lines,
-            array_sum(array_map(static fn (OrderLine $line): int => $line->quantity, $lines)),
-            $list->length / 12.0,
-            $this->covering->profile->coil,
-            $list->squareFeet,
-            $list->wasteSquareFeet,
-            $list->squareFeet * $this->poundsPerSquareFoot(),
+            lines: $lines,
+            sheets: array_sum(array_map(static fn (OrderLine $line): int => $line->quantity, $lines)),
+            coilFeet: $list->length / 12.0,
+            coilWidth: $this->covering->profile->coil,
+            squareFeet: $list->squareFeet,
+            wasteSquareFeet: $list->wasteSquareFeet,
+            pounds: $list->squareFeet * $this->poundsPerSquareFoot(),
             colour: $this->covering->colour,
         );
     }
@@ -55,16 +55,16 @@ final readonly class OrderBuilder
         $pounds = $each * $this->poundsPerSquareFoot();
 
         return new OrderLine(
-            $this->covering->profile->key,
-            $this->covering->profile->hand->value,
-            $length,
-            count($sheets),
-            count(array_filter($panels, static fn (Panel $p): bool => $p->rip !== null)),
-            array_map(static fn (Panel $p): string => $p->id, $panels),
-            $each * count($sheets),
-            $pounds * count($sheets),
-            $pounds,
-            max(1, (int) ceil($length / $this->covering->rules->number('load.handHold'))),
+            profile: $this->covering->profile->key,
+            hand: $this->covering->profile->hand->value,
+            length: $length,
+            quantity: count($sheets),
+            ripped: count(array_filter($panels, static fn (Panel $p): bool => $p->rip !== null)),
+            panels: array_map(static fn (Panel $p): string => $p->id, $panels),
+            squareFeet: $each * count($sheets),
+            pounds: $pounds * count($sheets),
+            poundsEach: $pounds,
+            handHolds: max(1, (int) ceil($length / $this->covering->rules->number('load.handHold'))),
         );
     }
 }

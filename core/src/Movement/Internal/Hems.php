@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Movement\Internal;
 
-use Imbrex\Core\Builds\BuildsStage;
-use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Builds\Builds;
+use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Movement\HemClosing;
-use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
 
 /** The hems panels hang on their cleats with: how deep, at which edges, and when each is closed. */
@@ -17,7 +16,7 @@ final readonly class Hems
 {
     private const HEMMED = [EdgeKind::Eave, EdgeKind::Valley];
 
-    public function __construct(private Plan $plan)
+    public function __construct(private CuttingResult $cutting, private Builds $builds)
     {
     }
 
@@ -39,7 +38,7 @@ final readonly class Hems
     {
         $hems = $this->of($face);
         $closings = [];
-        foreach ($this->plan->of(CuttingStage::class)->panelsOf($face->id) as $panel) {
+        foreach ($this->cutting->panelsOf($face->id) as $panel) {
             $kinds = $this->kinds($panel, $face, $hems);
             foreach ($kinds as $kind) {
                 $isAfter = $kind === EdgeKind::Valley && count($kinds) > 1;
@@ -57,7 +56,7 @@ final readonly class Hems
         $hems = [];
         foreach ($face->edges as $side => $kind) {
             if (in_array($kind, self::HEMMED, true)) {
-                $hems[$side] = $this->plan->of(BuildsStage::class)->at($face, 0, $side)->allowance(true)->hem;
+                $hems[$side] = $this->builds->at($face, 0, $side)->allowance(true)->hem;
             }
         }
 

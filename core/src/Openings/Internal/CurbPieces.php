@@ -78,22 +78,22 @@ final readonly class CurbPieces
         $slots = $s->slot > 0.0 ? [self::line(MarkKind::Notch, $at($head), $bend, $at($head), $bend - min($s->slot, $s->flange))] : [];
 
         return new OpeningPiece(
-            $isLeft ? PieceRole::SideLeft : PieceRole::SideRight,
-            self::turned($isLeft, [[$at(0), 0], [$at($length), 0], [$at($length), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top], [$at($foot), $bend], [$at(0), $bend]]),
-            [
+            role: $isLeft ? PieceRole::SideLeft : PieceRole::SideRight,
+            flat: self::turned($isLeft, [[$at(0), 0], [$at($length), 0], [$at($length), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top], [$at($foot), $bend], [$at(0), $bend]]),
+            lines: [
                 ...$this->hemLine($length),
                 self::line(MarkKind::Bend, $at($foot), $bend, $at($head), $bend),
                 self::line(MarkKind::Cut, $at(0), $bend, $at($foot), $bend), self::line(MarkKind::Cut, $at($foot), $bend, $at($foot + $lean), $top),
                 self::line(MarkKind::Cut, $at($length), $bend, $at($head), $bend), self::line(MarkKind::Cut, $at($head), $bend, $at($head + $lean), $top),
                 ...$slots,
             ],
-            [
+            parts: [
                 new FlatPart(self::turned($isLeft, [[$at(0), $s->hem], [$at($length), $s->hem], [$at($length), $bend], [$at(0), $bend]]), $base($bend), new Vector($edge, 0, 0), ...$ways),
                 new FlatPart(self::turned($isLeft, [[$at(0), 0], [$at($length), 0], [$at($length), $s->hem], [$at(0), $s->hem]]), $base($s->hem), new Vector($edge + $out * $s->flange, 0, 0), $ways[0], $ways[1]->times(-1.0)),
                 new FlatPart(self::turned($isLeft, [[$at($foot), $bend], [$at($head), $bend], [$at($head + $lean), $top], [$at($foot + $lean), $top]]), $base($bend), new Vector($edge, 0, 0), $ways[0], new Vector(0, 0, 1)),
             ],
-            $this->order === WorkOrder::BackFirst ? PieceRole::Back : null,
-            $this->fastener(), $length, SealKind::ButylTape,
+            under: $this->order === WorkOrder::BackFirst ? PieceRole::Back : null,
+            fastener: $this->fastener(), screwed: $length, seal: SealKind::ButylTape,
         );
     }
 

@@ -46,13 +46,13 @@ final readonly class FlashingSizes
         $past = $order === WorkOrder::SidesFirst ? $front + $round->rule('past') : $front - $round->rule('past');
 
         return new self(
-            $round->rule('upturn'), $flange, $front,
-            $isSkylight ? $round->rule('overApron') : $flange,
-            $flange + $round->rule('overApron'),
-            $isSkylight ? $round->rule('pastFoot') : $past,
-            $isSkylight ? $round->rule('pastHead') : min($round->rule('overApron'), $round->above),
-            $round->rule('lap'), $round->rule('hem'), $round->rule('tab'),
-            $order === WorkOrder::SidesFirst && ! $isSkylight ? $round->rule('slot') : 0.0,
+            upturn: $round->rule('upturn'), flange: $flange, front: $front,
+            ends: $isSkylight ? $round->rule('overApron') : $flange,
+            wings: $flange + $round->rule('overApron'),
+            pastFoot: $isSkylight ? $round->rule('pastFoot') : $past,
+            pastHead: $isSkylight ? $round->rule('pastHead') : min($round->rule('overApron'), $round->above),
+            lap: $round->rule('lap'), hem: $round->rule('hem'), tab: $round->rule('tab'),
+            slot: $order === WorkOrder::SidesFirst && ! $isSkylight ? $round->rule('slot') : 0.0,
         );
     }
 }

@@ -34,7 +34,16 @@ final readonly class Surround
             }
         }
 
-        return new self($opening, $face, $covering, $bounds->width(), $bounds->height(), $below, $above, $beside);
+        return new self(
+            opening: $opening,
+            face: $face,
+            covering: $covering,
+            width: $bounds->width(),
+            height: $bounds->height(),
+            below: $below,
+            above: $above,
+            beside: $beside,
+        );
     }
 
     public function rule(string $key): float

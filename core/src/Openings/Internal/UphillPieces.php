@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\Openings\Internal;
 
-use Imbrex\Core\Cutting\CuttingStage;
+use Closure;
+use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Metalwork\Fastener;
 use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Ground\Metalwork\SealKind;
 use Imbrex\Core\Openings\OpeningPiece;
 use Imbrex\Core\Openings\PieceRole;
-use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
-use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\UphillSchool;
 use Imbrex\Core\Trims\TrimRun;
-use Imbrex\Core\Trims\TrimsStage;
+use Imbrex\Core\Trims\TrimsResult;
 
 /** What lies behind an opening in the place of a back: the parts of a cricket, or of panels laid sideways, which are cut with the roof's own. */
 final readonly class UphillPieces
@@ -24,7 +24,8 @@ final readonly class UphillPieces
     /** Screws of a zee at the ridge (in): trade practice, at most so far apart. */
     private const ZEE_SCREWS = 4.0;
 
-    public function __construct(private Plan $plan)
+    /** @param  Closure(): TrimsResult  $trims  asked for where a cricket or sideways panels have some: a roof without is ordered before its edges are worked */
+    public function __construct(private Roof $roof, private CuttingResult $cutting, private Closure $trims)
     {
     }
 
@@ -53,7 +54,7 @@ final readonly class UphillPieces
     /** @return list<Face> */
     private function faces(Surround $round): array
     {
-        return array_values(array_filter($this->plan->of(RoofStage::class)->roof->faces, static fn (Face $face): bool => $face->behind === $round->opening->id));
+        return array_values(array_filter($this->roof->faces, static fn (Face $face): bool => $face->behind === $round->opening->id));
     }
 
     /** @return list<OpeningPiece> */
@@ -87,7 +88,7 @@ final readonly class UphillPieces
 
         return [
             new OpeningPiece(PieceRole::FillBoards, count: (int) ceil($this->faces($round)[0]->areaSquareFeet())),
-            new OpeningPiece(PieceRole::SideZees, fastener: $zees === [] ? null : $this->plan->of(TrimsStage::class)->runs[$zees[0]]->layer->fastener, screwed: 2.0 * $this->faces($round)[0]->outline->bounds()->width(), seal: SealKind::ButylTape, of: $zees, count: count($zees)),
+            new OpeningPiece(PieceRole::SideZees, fastener: $zees === [] ? null : ($this->trims)()->runs[$zees[0]]->layer->fastener, screwed: 2.0 * $this->faces($round)[0]->outline->bounds()->width(), seal: SealKind::ButylTape, of: $zees, count: count($zees)),
             new OpeningPiece(PieceRole::CrossPanels, of: $panels, count: count($panels)),
             new OpeningPiece(PieceRole::RidgeZee, fastener: new Fastener(FastenerKind::Pancake, self::ZEE_SCREWS, []), screwed: $width, seal: SealKind::ButylTape),
         ];
@@ -96,7 +97,7 @@ final readonly class UphillPieces
     /** @return list<string> ids of the runs of trim at the edges of a face, by their layers */
     private function runs(string $face, string ...$layers): array
     {
-        $own = array_filter($this->plan->of(TrimsStage::class)->runs, static fn (TrimRun $run): bool => in_array($run->layer->side(), $layers, true) && in_array($face, $run->edge->faces, true));
+        $own = array_filter(($this->trims)()->runs, static fn (TrimRun $run): bool => in_array($run->layer->side(), $layers, true) && in_array($face, $run->edge->faces, true));
 
         return array_values(array_map(static fn (TrimRun $run): string => $run->id, $own));
     }
@@ -104,7 +105,7 @@ final readonly class UphillPieces
     /** @return list<string> ids, in the order they are laid */
     private function panels(string $face): array
     {
-        $own = array_values(array_filter($this->plan->of(CuttingStage::class)->panels, static fn (Panel $panel): bool => $panel->face === $face));
+        $own = array_values(array_filter($this->cutting->panels, static fn (Panel $panel): bool => $panel->face === $face));
         usort($own, static fn (Panel $a, Panel $b): int => [$a->strip->laid, $a->id] <=> [$b->strip->laid, $b->id]);
 
         return array_map(static fn (Panel $panel): string => $panel->id, $own);

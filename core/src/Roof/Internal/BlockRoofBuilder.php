@@ -65,15 +65,15 @@ final readonly class BlockRoofBuilder
         $kinds = array_map(static fn (array $sides): array => array_map(static fn (SideRun $s): EdgeKind => $s->kind, $sides), $loops);
 
         return new Face(
-            $plan->id,
-            $plan->name,
-            Pitch::ofRise(12.0 * $plan->plane->steepness()),
-            $polygons[0],
-            $kinds[0],
-            array_slice($polygons, 1),
-            array_slice($kinds, 1),
-            $plan->block,
-            $frame,
+            id: $plan->id,
+            name: $plan->name,
+            pitch: Pitch::ofRise(12.0 * $plan->plane->steepness()),
+            outline: $polygons[0],
+            edges: $kinds[0],
+            holes: array_slice($polygons, 1),
+            holeEdges: array_slice($kinds, 1),
+            block: $plan->block,
+            frame: $frame,
         );
     }
 

@@ -165,7 +165,7 @@ final readonly class CricketBuilder
             $angles[$face->id] = $face->frame === null ? 0.0 : $typer->degreesToRib($face->frame->plane, $from, $to);
         }
 
-        return new Edge("$kind->value-".implode('-', $ids), $kind, $ids, $from, $to, $frame->plane->at($from), $frame->plane->at($to), $angles, match (true) {
+        return new Edge(id: "$kind->value-".implode('-', $ids), kind: $kind, faces: $ids, from: $from, to: $to, fromHeight: $frame->plane->at($from), toHeight: $frame->plane->at($to), angleToRibDegrees: $angles, dihedralDegrees: match (true) {
             $right?->frame !== null => $frame->plane->dihedralDegrees($right->frame->plane),
             default => $typer->degreesToWall($frame->plane, $from, $to),
         });

@@ -148,6 +148,16 @@ final readonly class CrossBuilder
         [$a, $b] = [$frame->toPlan($from), $frame->toPlan($to)];
         $isEnd = $kind === EdgeKind::CrossEnd;
 
-        return new Edge($id, $kind, $isEnd ? [$cross->id, $face->id] : [$cross->id], $a, $b, $frame->plane->at($a), $frame->plane->at($b), $isEnd ? [$cross->id => 90.0, $face->id => 0.0] : [$cross->id => 0.0], $isEnd ? 180.0 : 90.0);
+        return new Edge(
+            id: $id,
+            kind: $kind,
+            faces: $isEnd ? [$cross->id, $face->id] : [$cross->id],
+            from: $a,
+            to: $b,
+            fromHeight: $frame->plane->at($a),
+            toHeight: $frame->plane->at($b),
+            angleToRibDegrees: $isEnd ? [$cross->id => 90.0, $face->id => 0.0] : [$cross->id => 0.0],
+            dihedralDegrees: $isEnd ? 180.0 : 90.0,
+        );
     }
 }

@@ -108,20 +108,20 @@ final class EdgeList
         }
 
         return new Edge(
-            '',
-            $side->kind,
-            $ids,
-            $from,
-            $to,
-            $plane->at($from),
-            $plane->at($to),
-            $angles,
-            match (true) {
+            id: '',
+            kind: $side->kind,
+            faces: $ids,
+            from: $from,
+            to: $to,
+            fromHeight: $plane->at($from),
+            toHeight: $plane->at($to),
+            angleToRibDegrees: $angles,
+            dihedralDegrees: match (true) {
                 $side->other !== null => $plane->dihedralDegrees($this->faces[$side->other]->plane),
                 $side->wall !== null => $typer->degreesToWall($plane, $from, $to),
                 default => null,
             },
-            $side->wall === null ? null : $blocks[$side->wall]->id,
+            wall: $side->wall === null ? null : $blocks[$side->wall]->id,
         );
     }
 }

@@ -139,6 +139,16 @@ final readonly class PlanePlacer
 
     private function with(Face $face, FaceFrame $frame): Face
     {
-        return new Face($face->id, $face->name, $face->pitch, $face->outline, $face->edges, $face->holes, $face->holeEdges, $face->block, $frame);
+        return new Face(
+            id: $face->id,
+            name: $face->name,
+            pitch: $face->pitch,
+            outline: $face->outline,
+            edges: $face->edges,
+            holes: $face->holes,
+            holeEdges: $face->holeEdges,
+            block: $face->block,
+            frame: $frame,
+        );
     }
 }

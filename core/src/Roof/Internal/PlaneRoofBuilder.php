@@ -172,15 +172,15 @@ final readonly class PlaneRoofBuilder
         [$from, $to] = [$frame->toPlan($face->outline->corner($side)), $frame->toPlan($face->outline->corner($side + 1))];
 
         return new Edge(
-            $kind->value.'-'.implode('-', $faces),
-            $kind,
-            $faces,
-            $from,
-            $to,
-            $frame->plane->at($from),
-            $frame->plane->at($to),
-            $angles,
-            match (true) {
+            id: $kind->value.'-'.implode('-', $faces),
+            kind: $kind,
+            faces: $faces,
+            from: $from,
+            to: $to,
+            fromHeight: $frame->plane->at($from),
+            toHeight: $frame->plane->at($to),
+            angleToRibDegrees: $angles,
+            dihedralDegrees: match (true) {
                 $other?->frame !== null => $frame->plane->dihedralDegrees($other->frame->plane),
                 in_array($kind, [EdgeKind::Headwall, EdgeKind::Sidewall], true) => $typer->degreesToWall($frame->plane, $from, $to),
                 default => null,

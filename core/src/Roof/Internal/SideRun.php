@@ -33,6 +33,14 @@ final readonly class SideRun
 
     public function extendedTo(int $corner): self
     {
-        return new self($this->from, $corner, $this->kind, $this->other, $this->lands, $this->wall, $this->isFascia);
+        return new self(
+            from: $this->from,
+            to: $corner,
+            kind: $this->kind,
+            other: $this->other,
+            lands: $this->lands,
+            wall: $this->wall,
+            isFascia: $this->isFascia,
+        );
     }
 }

@@ -90,13 +90,13 @@ final readonly class PlaneCloser
         $limit = $this->rules->number('survey.hiddenUnderRake');
 
         return new Squareness(
-            $skew['degrees'],
-            $skew['runOut'],
-            $skew['runOut'] / ($rake / 12.0),
-            $leftOut,
-            $rightOut,
-            $ridgeRise,
-            max(abs($leftOut), abs($rightOut), abs($ridgeRise)) <= $limit + Tolerance::LENGTH,
+            skewDegrees: $skew['degrees'],
+            runOut: $skew['runOut'],
+            perFoot: $skew['runOut'] / ($rake / 12.0),
+            left: $leftOut,
+            right: $rightOut,
+            ridgeRise: $ridgeRise,
+            hidden: max(abs($leftOut), abs($rightOut), abs($ridgeRise)) <= $limit + Tolerance::LENGTH,
         );
     }
 

@@ -41,17 +41,17 @@ final readonly class Surveyor
         $report = (new SurveyReporter($this->rules))->on($plane, $adoptions, $closed, $rise, $taped);
 
         return new PlaneSurvey(
-            $plane,
-            $adoptions,
-            $rise,
-            $closed->outline,
-            $closed->squareness,
-            $closed->misses,
-            $closed->culprit,
-            $this->sigma($adoptions, $closed),
-            $taped,
-            $report->tapeNext,
-            $report->findings,
+            plane: $plane,
+            adoptions: $adoptions,
+            riseIn12: $rise,
+            outline: $closed->outline,
+            squareness: $closed->squareness,
+            misses: $closed->misses,
+            culprit: $closed->culprit,
+            lengthSigma: $this->sigma($adoptions, $closed),
+            taped: $taped,
+            tapeNext: $report->tapeNext,
+            findings: $report->findings,
         );
     }
 

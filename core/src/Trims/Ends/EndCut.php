@@ -43,7 +43,15 @@ final readonly class EndCut
         }
         [$outline, $slits] = self::withoutSlits(array_map(static fn (array $p): Point => self::place($p, $reach), array_merge(...array_map(static fn (StripEnd $strip): array => $strip->outline(), $strips))));
 
-        return new self($kind, $reach, $strips[count($strips) - 1]->high, $outline, [...$lines, ...$slits], self::begun($strips, $bends, $reach), $isLeft);
+        return new self(
+            kind: $kind,
+            reach: $reach,
+            girth: $strips[count($strips) - 1]->high,
+            outline: $outline,
+            lines: [...$lines, ...$slits],
+            bends: self::begun($strips, $bends, $reach),
+            isLeft: $isLeft,
+        );
     }
 
     /** What is cut away of a stick that is square, square inches. */

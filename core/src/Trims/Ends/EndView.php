@@ -35,11 +35,11 @@ final readonly class EndView
         $at = static fn (Point $p): Point => new Point($isLeft ? $p->u : $width - $p->u, $p->v);
 
         return new self(
-            array_map($at, [...$cut->outline, new Point($width, $cut->girth), new Point($width, 0.0)]),
-            array_map(static fn (EndLine $line): EndLine => new EndLine($line->kind, $at($line->from), $at($line->to)), $cut->lines),
-            array_map(static fn (array $bend): EndLine => new EndLine(MarkKind::Bend, $at(new Point($bend[1], $bend[0])), $at(new Point($width, $bend[0]))), $cut->bends),
-            array_map(static fn (EndMark $mark): array => [$at(new Point($mark->distance, $mark->across)), $mark], $cut->marks()),
-            $width, $cut->girth, $isLeft,
+            outline: array_map($at, [...$cut->outline, new Point($width, $cut->girth), new Point($width, 0.0)]),
+            lines: array_map(static fn (EndLine $line): EndLine => new EndLine($line->kind, $at($line->from), $at($line->to)), $cut->lines),
+            bends: array_map(static fn (array $bend): EndLine => new EndLine(MarkKind::Bend, $at(new Point($bend[1], $bend[0])), $at(new Point($width, $bend[0]))), $cut->bends),
+            marks: array_map(static fn (EndMark $mark): array => [$at(new Point($mark->distance, $mark->across)), $mark], $cut->marks()),
+            width: $width, height: $cut->girth, isLeft: $isLeft,
         );
     }
 }

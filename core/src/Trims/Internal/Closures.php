@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Imbrex\Core\Trims\Internal;
 
 use Imbrex\Core\Builds\Layer;
-use Imbrex\Core\Cutting\CuttingStage;
+use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Ground\Catalogue\Profile;
-use Imbrex\Core\Plan;
-use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Trims\Closure;
 
 /** Closes every pan that ends at an edge: clear width between the seams is the cover less the legs that stand in it. */
@@ -28,9 +27,9 @@ final class Closures
     /** @var array<string, list<Panel>> by face */
     private array $panels = [];
 
-    public function __construct(private readonly Plan $plan)
+    public function __construct(private readonly Roof $roof, private readonly Profile $profile, CuttingResult $cutting)
     {
-        foreach ($plan->of(CuttingStage::class)->panels as $panel) {
+        foreach ($cutting->panels as $panel) {
             $this->panels[$panel->face][] = $panel;
         }
     }
@@ -41,7 +40,7 @@ final class Closures
         $closures = [];
         foreach ($built->section->layers as $placed) {
             $layer = $placed->layer;
-            if ($this->plan->job->covering->profile->family->isConcealed() && in_array($layer->side(), self::PER_PAN, true)) {
+            if ($this->profile->family->isConcealed() && in_array($layer->side(), self::PER_PAN, true)) {
                 array_push($closures, ...$this->along($built, $layer));
             }
         }
@@ -53,7 +52,7 @@ final class Closures
     private function along(BuiltEdge $built, Layer $layer): array
     {
         $isFar = $layer->key !== $layer->side();
-        $face = $this->plan->of(RoofStage::class)->roof->face($built->edge->faces[$isFar ? 1 : 0] ?? '');
+        $face = $this->roof->face($built->edge->faces[$isFar ? 1 : 0] ?? '');
         if ($face?->frame === null) {
             return [];
         }
@@ -65,12 +64,21 @@ final class Closures
         }
         $closures = [];
         foreach ($this->panels[$face->id] ?? [] as $panel) {
-            [$from, $to] = $this->clear($panel, $this->plan->job->covering->profile);
+            [$from, $to] = $this->clear($panel);
             [$low, $high] = [max($from, $left->u), min($to, $right->u)];
             $at = $left->v + ($right->v - $left->v) * (($low + $high) / 2.0 - $left->u) / $wide;
             $bounds = $panel->metal->bounds();
             if ($high - $low >= self::LEAST && $at > $bounds->bottom - self::NEAR && $at < $bounds->top + self::NEAR) {
-                $closures[] = new Closure($built->edge->id, $face->id, $layer->side(), $low, $high, ($low - $left->u) * $left->distanceTo($right) / $wide, ($high - $low) * $left->distanceTo($right) / $wide, $high - $low < $panel->strip->cover - $this->legs() - 1e-6);
+                $closures[] = new Closure(
+                    edge: $built->edge->id,
+                    face: $face->id,
+                    kind: $layer->side(),
+                    left: $low,
+                    right: $high,
+                    at: ($low - $left->u) * $left->distanceTo($right) / $wide,
+                    length: ($high - $low) * $left->distanceTo($right) / $wide,
+                    isCut: $high - $low < $panel->strip->cover - $this->legs() - 1e-6,
+                );
             }
         }
         usort($closures, static fn (Closure $a, Closure $b): int => $a->left <=> $b->left);
@@ -79,19 +87,17 @@ final class Closures
     }
 
     /** @return array{float, float} of a panel, between the legs that stand in its pan; u on the face */
-    private function clear(Panel $panel, Profile $profile): array
+    private function clear(Panel $panel): array
     {
         // The neighbour's male leg stands inside the left module line, the next one's female leg inside the right; a cut side has none.
         return [
-            $panel->cutLeft ? $panel->strip->left : $panel->strip->left + $profile->rightMetal,
-            $panel->cutRight ? $panel->strip->right : $panel->strip->right - $profile->leftMetal,
+            $panel->cutLeft ? $panel->strip->left : $panel->strip->left + $this->profile->rightMetal,
+            $panel->cutRight ? $panel->strip->right : $panel->strip->right - $this->profile->leftMetal,
         ];
     }
 
     private function legs(): float
     {
-        $profile = $this->plan->job->covering->profile;
-
-        return $profile->leftMetal + $profile->rightMetal;
+        return $this->profile->leftMetal + $this->profile->rightMetal;
     }
 }

@@ -157,8 +157,29 @@ final readonly class FaceCells
         $middle = ($low[0] + $high[0]) / 2.0;
 
         return [
-            new Cell($this->face->id, $from, $to, $low[0], $middle, $this->squareFeet($from, $to, $u, $low[0], $middle), $low[1], $low[2], null),
-            new Cell($this->face->id, $from, $to, $middle, $high[0], $this->squareFeet($from, $to, $u, $middle, $high[0]), $high[1], $high[2], null, true),
+            new Cell(
+                face: $this->face->id,
+                from: $from,
+                to: $to,
+                low: $low[0],
+                high: $middle,
+                squareFeet: $this->squareFeet($from, $to, $u, $low[0], $middle),
+                loop: $low[1],
+                side: $low[2],
+                opening: null,
+            ),
+            new Cell(
+                face: $this->face->id,
+                from: $from,
+                to: $to,
+                low: $middle,
+                high: $high[0],
+                squareFeet: $this->squareFeet($from, $to, $u, $middle, $high[0]),
+                loop: $high[1],
+                side: $high[2],
+                opening: null,
+                leavesHigh: true,
+            ),
         ];
     }
 
@@ -183,7 +204,17 @@ final readonly class FaceCells
             if ($id === null && $holeLow - $low < self::SAME) {
                 continue;
             }
-            $cells[] = new Cell($this->face->id, $from, $to, $low, $holeLow, $this->squareFeet($from, $to, $u, $wet, $id === null ? $high : $holeHigh), $foot[1], $foot[2], $at);
+            $cells[] = new Cell(
+                face: $this->face->id,
+                from: $from,
+                to: $to,
+                low: $low,
+                high: $holeLow,
+                squareFeet: $this->squareFeet($from, $to, $u, $wet, $id === null ? $high : $holeHigh),
+                loop: $foot[1],
+                side: $foot[2],
+                opening: $at,
+            );
             [$low, $wet, $at] = [$holeHigh, $holeHigh, $id];
         }
 

@@ -61,7 +61,17 @@ final readonly class Flows
         $wetted = Channel::wetted($depth, $edge->dihedralDegrees);
         $reveal = ($this->built[$id] ?? null)?->own->reveal();
 
-        return new Flow('valley', $id, $squareFeet, $gallons, $depth, $wetted, $reveal === null ? null : $reveal - $wetted, $jumps, $shares);
+        return new Flow(
+            of: 'valley',
+            id: $id,
+            squareFeet: $squareFeet,
+            gallons: $gallons,
+            depth: $depth,
+            wetted: $wetted,
+            room: $reveal === null ? null : $reveal - $wetted,
+            jumps: $jumps,
+            shares: $shares,
+        );
     }
 
     /** @param  list<array{string, Point, float, float}>  $own */
@@ -105,6 +115,15 @@ final readonly class Flows
         $share = $profile->family->isConcealed() ? 1.0 : min(1.0, $width / $profile->cover);
         $depth = Channel::pan($gallons * $share, $width, $face->pitch->degrees());
 
-        return new Flow('pan', $id, $squareFeet, $gallons, $depth, $width, $profile->height - $depth, poured: $poured);
+        return new Flow(
+            of: 'pan',
+            id: $id,
+            squareFeet: $squareFeet,
+            gallons: $gallons,
+            depth: $depth,
+            wetted: $width,
+            room: $profile->height - $depth,
+            poured: $poured,
+        );
     }
 }

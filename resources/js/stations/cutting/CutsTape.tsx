@@ -1,3 +1,4 @@
+import { listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { CardView } from '../../contracts/cutting';
 import { TapeStrip, type TapeMark } from '../../tape/TapeStrip';
@@ -9,7 +10,7 @@ export function CutsTape({ view }: { view: CardView }) {
     const marks: TapeMark[] = [];
     for (const mark of along) {
         const known = marks.find((one) => Math.abs(one.at - mark.distance) < 1e-6);
-        if (known) known.label = `${known.label}, ${t(`mark.kind.${mark.kind}`)}`;
+        if (known) known.label = listed(t, [known.label, t(`mark.kind.${mark.kind}`)]);
         else
             marks.push({
                 at: mark.distance,

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { Paragraph } from '../../kit/Paragraph';
 import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -123,12 +124,11 @@ export function OwnLayerForm({ section, instead, onDone }: OwnLayerFormProps) {
                     onChange={(metal) => change({ metal })}
                 />
             )}
-            <TextField
-                multiline
+            <Paragraph
                 label={t('edges.own.note')}
                 value={layer.note ?? ''}
                 onChange={(event) => change({ note: event.target.value || undefined })}
-                slotProps={{ htmlInput: { maxLength: 280 } }}
+                most={280}
             />
             <div className="rowed">
                 <Button

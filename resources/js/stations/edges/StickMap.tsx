@@ -1,5 +1,5 @@
 import { figure } from '../../words/figures';
-import { listed } from '../../words/lists';
+import { beside, listed } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import type { StickLot } from '../../contracts/edges';
 import { useJobTape } from '../../tape/JobTape';
@@ -50,12 +50,15 @@ export function StickMap({ lots, picked, onPick }: StickMapProps) {
                         <p className="small">
                             <Len inches={lot.girth} /> {t('sticks.flat-of')}
                             {lot.bends.length > 0 &&
-                                ` · ${t('sticks.bends', {
-                                    bends: listed(
-                                        t,
-                                        lot.bends.map((bend) => `${figure(bend, 1, false)}°`),
-                                    ),
-                                })}`}
+                                beside(t, [
+                                    ' ',
+                                    t('sticks.bends', {
+                                        bends: listed(
+                                            t,
+                                            lot.bends.map((bend) => `${figure(bend, 1, false)}°`),
+                                        ),
+                                    }),
+                                ])}
                             {' · '}
                             {t('sticks.proven', { proven: lot.proven ? 'yes' : 'no', bound: lot.bound })}
                         </p>

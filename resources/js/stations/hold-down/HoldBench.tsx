@@ -1,3 +1,4 @@
+import { beside } from '../../words/lists';
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { SchoolCard } from '../../kit/SchoolCard';
@@ -44,8 +45,10 @@ export function HoldBench({ slice, held, hem, snow }: HoldBenchProps) {
                             beside={
                                 school.ratio !== null && (
                                     <span className={school.over > 0 ? 'stop' : ''}>
-                                        {t('hold.ratio', { ratio: school.ratio })}
-                                        {school.over > 0 && ` · ${t('hold.over', { count: school.over })}`}
+                                        {beside(t, [
+                                            t('hold.ratio', { ratio: school.ratio }),
+                                            school.over > 0 && t('hold.over', { count: school.over }),
+                                        ])}
                                     </span>
                                 )
                             }

@@ -1,3 +1,4 @@
+import { beside } from '../../words/lists';
 import { useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useTranslation } from 'react-i18next';
@@ -139,7 +140,7 @@ function SeamTape({ seam }: { seam: HeldFace['seams'][number] }) {
     return (
         <TapeStrip
             title={t('hold.tape', { number: seam.number })}
-            hint={`${t('hold.tape-hint', { count: seam.clips.length })} · ${seam.said}`}
+            hint={beside(t, [t('hold.tape-hint', { count: seam.clips.length }), seam.said])}
             from={0}
             to={seam.to}
             room={92}

@@ -48,7 +48,7 @@ export function SnowForm({ slice, held, marking, onMarking }: SnowFormProps) {
                             <button
                                 type="button"
                                 className="linkish"
-                                aria-label={`${t('snow.remove')}: ${said}`}
+                                aria-label={t('snow.remove-of', { said })}
                                 onClick={() => edit((d) => dropPlace(d, i))}
                             >
                                 {t('snow.remove')}

@@ -1,4 +1,4 @@
-import { listed } from '../../words/lists';
+import { beside, listed } from '../../words/lists';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -250,10 +250,7 @@ function Alternative({
             }
         >
             <span className="row">
-                <span>
-                    {name}
-                    {nudged ? ` · ${t('layout.then-nudged')}` : ''}
-                </span>
+                <span>{beside(t, [name, nudged && t('layout.then-nudged')])}</span>
                 <span className="nowrap">
                     <Rips way={way} />
                 </span>
@@ -266,7 +263,7 @@ function Alternative({
                         <Said text={reason.message} />{' '}
                     </span>
                 ))}
-                {way.together.length > 0 && `${t('start.together-how', { faces: way.together.length })} `}
+                {way.together.length > 0 && <>{t('start.together-how', { faces: way.together.length })} </>}
                 {t('start.takes', { panels: way.pieces, area: measure('area', way.squareFeet) })}
             </p>
             <span className="small muted" style={{ display: 'block', marginTop: 4 }}>

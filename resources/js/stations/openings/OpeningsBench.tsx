@@ -1,3 +1,4 @@
+import { beside as besideEachOther } from '../../words/lists';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -184,7 +185,7 @@ function Add({ onOpening }: { onOpening: (id: string) => void }) {
                 {faces.flatMap((face) =>
                     KINDS.map((kind) => (
                         <MenuItem key={`${face.id}|${kind}`} value={`${face.id}|${kind}`}>
-                            {`${t(`opening.${kind}`)} · ${face.name}`}
+                            {besideEachOther(t, [t(`opening.${kind}`), face.name])}
                         </MenuItem>
                     )),
                 )}

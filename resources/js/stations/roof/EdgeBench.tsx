@@ -19,8 +19,7 @@ export function EdgeBench({ edge, slice, onPick }: { edge: PlanEdge; slice: Roof
         <>
             <h1 style={{ textTransform: 'capitalize' }}>{t(`edge.${edge.kind}`)}</h1>
             <p className="muted">
-                {beside(t, edge.faces.map(name))}
-                {wall ? ` · ${t('roof.wall-of', { block: wall.name })}` : ''}
+                {beside(t, [...edge.faces.map(name), wall && t('roof.wall-of', { block: wall.name })])}
             </p>
             <p className="big" data-testid="true-length" style={{ margin: '4px 0 2px' }}>
                 <Len inches={edge.length} />

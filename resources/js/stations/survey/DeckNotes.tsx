@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { Paragraph } from '../../kit/Paragraph';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
@@ -99,13 +100,11 @@ export function DeckNotes({ plane, disabled, old }: DeckNotesProps) {
                     ))}
                 </TextField>
             )}
-            <TextField
-                multiline
-                minRows={2}
+            <Paragraph
                 label={t('notes.notes')}
                 defaultValue={plane.notes ?? ''}
                 disabled={disabled}
-                slotProps={{ htmlInput: { maxLength: 2000 } }}
+                most={2000}
                 onBlur={(event) => {
                     if (event.target.value !== (plane.notes ?? '')) change({ notes: event.target.value });
                 }}

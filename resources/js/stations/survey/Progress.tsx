@@ -1,3 +1,4 @@
+import { beside } from '../../words/lists';
 import { useTranslation } from 'react-i18next';
 import { Link } from '../../parts/router';
 import type { Block } from '../../contracts/roof';
@@ -43,7 +44,7 @@ export function Progress({ slice, planes, blocks, onPick }: ProgressProps) {
                     </span>
                 ))}
             {missing.length + wanting.length > 4 &&
-                ` · ${t('survey.and-more', { count: missing.length + wanting.length - 4 })}`}
+                beside(t, [' ', t('survey.and-more', { count: missing.length + wanting.length - 4 })])}
         </p>
     );
 }

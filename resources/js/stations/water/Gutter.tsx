@@ -31,7 +31,7 @@ export function Gutter({ eave }: { eave: EaveShare }) {
                                     <button
                                         type="button"
                                         className="linkish"
-                                        aria-label={`${t('water.outlet-remove')}: ${one.said}`}
+                                        aria-label={t('water.outlet-remove-of', { said: one.said })}
                                         onClick={() => put(outlets.filter((at) => at !== one.at))}
                                     >
                                         {t(outlets.length > 1 ? 'water.outlet-remove' : 'water.gutter-none')}

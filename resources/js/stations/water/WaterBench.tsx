@@ -47,7 +47,7 @@ export function WaterBench({ slice, path, onEave }: WaterBenchProps) {
                                 {step.said}{' '}
                                 <span className="muted">
                                     <Said text={step.how} />
-                                    {step.over.length > 0 && `, ${t('water.onto', { names: listed(t, step.over) })}`}
+                                    {step.over.length > 0 && <>, {t('water.onto', { names: listed(t, step.over) })}</>}
                                 </span>
                             </li>
                         ))}

@@ -46,7 +46,15 @@ final readonly class JunctionFinder
             // As they ship they shed: that is judged once, by the tests, and not in every plan. Those that are built alike shed alike.
             /** @var list<WaterFault> $faults */
             $faults = $order === null ? [] : $known[$kind->value.implode(' ', $order)] ??= JunctionRun::faults($junction);
-            $found[$id] ??= new BuiltJunction($id, $ids, $at, $junction, $order !== null, $faults, $this->rise($edges));
+            $found[$id] ??= new BuiltJunction(
+                id: $id,
+                edges: $ids,
+                at: $at,
+                junction: $junction,
+                isAdapted: $order !== null,
+                faults: $faults,
+                rise: $this->rise($edges),
+            );
         }
 
         return $found;

@@ -186,7 +186,18 @@ final readonly class GuardPlacer
         $at = $this->kind === GuardKind::Rail ? $this->clamps($run, $seams) : $this->pads($run);
         $load = $this->psf === null ? null : (float) array_sum(array_column($run, 2));
 
-        return $at === [] ? null : new GuardRow($face, $place, $number, $run[0][1], $run[0][0]->left, $run[count($run) - 1][0]->right, $load, $this->each, $at, $load === null ? null : $this->hardest($run, $at));
+        return $at === [] ? null : new GuardRow(
+            face: $face,
+            place: $place,
+            number: $number,
+            v: $run[0][1],
+            from: $run[0][0]->left,
+            to: $run[count($run) - 1][0]->right,
+            load: $load,
+            each: $this->each,
+            at: $at,
+            hardest: $load === null ? null : $this->hardest($run, $at),
+        );
     }
 
     /**

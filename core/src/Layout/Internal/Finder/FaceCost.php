@@ -170,7 +170,16 @@ final class FaceCost
         }
         $taken = $this->metal->at($module);
 
-        return new Score($narrow, $keepOuts, 0, $taken->pieces, $this->profile->squareFeet($taken->inches), $cuts, $uneven, $this->isOdd($module) ? 1 : 0);
+        return new Score(
+            narrow: $narrow,
+            keepOuts: $keepOuts,
+            unmatched: 0,
+            panels: $taken->pieces,
+            squareFeet: $this->profile->squareFeet($taken->inches),
+            cuts: $cuts,
+            uneven: $uneven,
+            odd: $this->isOdd($module) ? 1 : 0,
+        );
     }
 
     /** @return list<KeepOut> those a seam runs through */

@@ -93,7 +93,15 @@ final class LayoutFinder
             }
         }
         $current = $now->choices[$number];
-        $options = [new LayoutOption($current, $this->ways->placeOf($this->startsOf($group)[$number], $current), $now->modules, $now->score, $now->reasons, true, false)];
+        $options = [new LayoutOption(
+            choice: $current,
+            place: $this->ways->placeOf($this->startsOf($group)[$number], $current),
+            modules: $now->modules,
+            score: $now->score,
+            reasons: $now->reasons,
+            chosen: true,
+            best: false,
+        )];
         foreach ([null, ...$this->startsOf($group)[$number]] as $start) {
             $same = $start === null ? [] : array_filter($options, fn (LayoutOption $o): bool => $this->ways->sameLines($o->modules[$number], $start->module));
             if ($start !== null && ($same !== [] || $this->ways->isSame($start->choice, $current))) {
@@ -107,13 +115,13 @@ final class LayoutFinder
                 continue;
             }
             $options[] = new LayoutOption(
-                $start->choice ?? new LayoutChoice(StartKind::Found, at: $module),
-                $start->place ?? null,
-                $found->modules,
-                $this->score($group, $found->modules),
-                $this->reasoner($group)->reasons($found->modules),
-                false,
-                false,
+                choice: $start->choice ?? new LayoutChoice(StartKind::Found, at: $module),
+                place: $start->place ?? null,
+                modules: $found->modules,
+                score: $this->score($group, $found->modules),
+                reasons: $this->reasoner($group)->reasons($found->modules),
+                chosen: false,
+                best: false,
             );
         }
 
@@ -145,7 +153,16 @@ final class LayoutFinder
         foreach ($group->faces as $i => $face) {
             $together[$face->id] = $this->ways->at($this->startsOf($group)[$i], $modules[$i])->choice ?? new LayoutChoice(StartKind::Found, at: $modules[$i]);
         }
-        $options[] = new LayoutOption($together[$group->faces[$number]->id], null, $modules, $score, $this->reasoner($group)->reasons($modules), false, false, $together);
+        $options[] = new LayoutOption(
+            choice: $together[$group->faces[$number]->id],
+            place: null,
+            modules: $modules,
+            score: $score,
+            reasons: $this->reasoner($group)->reasons($modules),
+            chosen: false,
+            best: false,
+            together: $together,
+        );
 
         return $options;
     }
@@ -192,14 +209,14 @@ final class LayoutFinder
         $free = array_filter($fixed, static fn (int $i): bool => $decided[$i] !== 'pinned', ARRAY_FILTER_USE_KEY);
 
         return new GroupLayout(
-            $group,
-            $found->modules,
-            $choices,
-            $decided,
-            $this->score($group, $found->modules),
-            $this->reasoner($group)->reasons($found->modules),
-            $found->proven && $this->looks->areAll(),
-            in_array('pinned', $decided, true) ? $this->score($group, $this->search($group)->best($free)->modules) : null,
+            group: $group,
+            modules: $found->modules,
+            choices: $choices,
+            decided: $decided,
+            score: $this->score($group, $found->modules),
+            reasons: $this->reasoner($group)->reasons($found->modules),
+            proven: $found->proven && $this->looks->areAll(),
+            unpinned: in_array('pinned', $decided, true) ? $this->score($group, $this->search($group)->best($free)->modules) : null,
         );
     }
 

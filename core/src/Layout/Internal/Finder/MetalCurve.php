@@ -98,7 +98,15 @@ final class MetalCurve
             $open[$edge->isLeftSide() ? 'left' : 'right'] = $open[$edge->isLeftSide() ? 'left' : 'right'] || $edge->side->isBeside();
         }
 
-        return new SimpleStrip($blank, $pieces->metal->span(), $profile->cover, $profile->leftMetal, $profile->rightMetal, $open['left'], $open['right']);
+        return new SimpleStrip(
+            blank: $blank,
+            metal: $pieces->metal->span(),
+            cover: $profile->cover,
+            before: $profile->leftMetal,
+            after: $profile->rightMetal,
+            openLeft: $open['left'],
+            openRight: $open['right'],
+        );
     }
 
     /**

@@ -91,6 +91,15 @@ final readonly class TieFinder
         }
         $sign = ($u2 - $u1) * ($w2 - $w1) > 0.0 ? 1.0 : -1.0;
 
-        return new Tie($edge->id, $one->id, $other->id, $sign, ($w1 + $w2) / 2.0 - $sign * ($u1 + $u2) / 2.0, max(1, (int) round(abs($u2 - $u1) / $this->cover)), min($u1, $u2), max($u1, $u2));
+        return new Tie(
+            edge: $edge->id,
+            one: $one->id,
+            other: $other->id,
+            sign: $sign,
+            shift: ($w1 + $w2) / 2.0 - $sign * ($u1 + $u2) / 2.0,
+            seams: max(1, (int) round(abs($u2 - $u1) / $this->cover)),
+            low: min($u1, $u2),
+            high: max($u1, $u2),
+        );
     }
 }

@@ -31,7 +31,7 @@ final class CapEnds extends EndStrips
             EndKind::HipPoint => $this->strip(fn (FlatStrip $strip): StripEnd => $this->byPlane($strip, $this->mitreOf($strip->side))),
             EndKind::ValleyFoot => $this->valleyFoot($this->rule('valleyPast'), min($this->rule('valleyHem'), $this->rule('valleyPast'))),
             EndKind::SaddleFoot => $this->square($this->rule('saddleFoot')),
-            EndKind::ValleyHead => $this->square($this->rule('valleyLong')),
+            EndKind::ValleyHead => $this->square($this->long()),
             EndKind::LeftLong => $this->leftLong($this->rule('headLong')),
             default => $this->square(0.0),
         };
@@ -39,7 +39,13 @@ final class CapEnds extends EndStrips
 
     public function lines(): array
     {
-        return $this->place->kind === EndKind::ValleyHead ? $this->tryLines($this->rule('valleyLong')) : [];
+        return $this->place->kind === EndKind::ValleyHead ? $this->tryLines($this->long()) : [];
+    }
+
+    /** A pan goes on at its head by the rule, and as far as the cleats of the panels that lie over it. */
+    private function long(): float
+    {
+        return max($this->rule('valleyLong'), $this->place->long > 0.0 ? $this->place->long + $this->rule('valleyLeave') : 0.0);
     }
 
     /**

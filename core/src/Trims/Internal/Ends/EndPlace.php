@@ -19,10 +19,26 @@ final readonly class EndPlace
      * @param  list<EndSide|null>  $sides  the faces the run lies on: one, or the first and the second; null of one that lies nowhere
      * @param  Vector|null  $neighbour  where another of its kind goes on from there, on the level; null where none does
      * @param  Vector|null  $slope  square to the roof or the wall a ridge runs into; null where it runs into none
+     * @param  Vector|null  $onward  the same as `$neighbour`, as it climbs or falls; one long
+     * @param  float  $long  what lies under others there goes on at least so far, inches
      */
-    public function __construct(public EndKind $kind, public Vector $out, public Vector $across, public array $sides, public ?Vector $neighbour = null, public ?Vector $slope = null)
+    public function __construct(public EndKind $kind, public Vector $out, public Vector $across, public array $sides, public ?Vector $neighbour = null, public ?Vector $slope = null, public ?Vector $onward = null, public float $long = 0.0)
     {
         $this->up = Vector::up()->squareTo($out)->unit();
+    }
+
+    public function atLeast(float $long): self
+    {
+        return new self(
+            kind: $this->kind,
+            out: $this->out,
+            across: $this->across,
+            sides: $this->sides,
+            neighbour: $this->neighbour,
+            slope: $this->slope,
+            onward: $this->onward,
+            long: $long,
+        );
     }
 
     /**

@@ -36,10 +36,13 @@ final class EndPlaces
         $alike = array_values(array_filter($others, static fn (Edge $other): bool => $other->kind === $edge->kind || ($edge->kind === EdgeKind::Peak && $other->kind === EdgeKind::Eave) || ($edge->kind === EdgeKind::Eave && $other->kind === EdgeKind::Peak)));
 
         return new EndPlace(
-            $kind, $out, $across,
-            array_map(fn (string $face): ?EndSide => $this->side($face, $others, $at), $faces),
-            $alike === [] ? null : self::away($alike[0], $at)->level(),
-            $this->slope($edge, $others),
+            kind: $kind,
+            out: $out,
+            across: $across,
+            sides: array_map(fn (string $face): ?EndSide => $this->side($face, $others, $at), $faces),
+            neighbour: $alike === [] ? null : self::away($alike[0], $at)->level(),
+            slope: $this->slope($edge, $others),
+            onward: $alike === [] ? null : self::away($alike[0], $at),
         );
     }
 

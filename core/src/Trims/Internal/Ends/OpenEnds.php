@@ -144,13 +144,14 @@ final class OpenEnds extends EndStrips
     }
 
     /**
-     * Two rakes meet plumb, each at its own pitch; one has a tab behind the other.
+     * Two rakes meet half way between their pitches, so that faces of one depth meet along their whole cut: two alike plumb, 4 and 9 in 12 at 27.65 from square
+     * each. One has a tab behind the other.
      *
      * @return non-empty-list<StripEnd>
      */
     private function mitre(float $tab): array
     {
-        $plane = EndPlane::squareTo($this->place->out->level(), $this->place);
+        $plane = EndPlane::squareTo($this->place->onward === null ? $this->place->out->level() : $this->place->out->plus($this->place->onward), $this->place);
         $plumb = $this->shape->plumb;
 
         return $this->strip(function (FlatStrip $strip) use ($plane, $tab, $plumb): StripEnd {

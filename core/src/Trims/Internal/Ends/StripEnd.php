@@ -46,7 +46,17 @@ final readonly class StripEnd
         // Corners that are nicked never meet.
         $most = ($this->high - $this->low) / 2.0;
 
-        return new self($this->low, $this->high, $this->from, $this->to, $outFrom, $outTo, min($inLow, $most), min($inHigh, $most), $isBent);
+        return new self(
+            low: $this->low,
+            high: $this->high,
+            from: $this->from,
+            to: $this->to,
+            outFrom: $outFrom,
+            outTo: $outTo,
+            inLow: min($inLow, $most),
+            inHigh: min($inHigh, $most),
+            isBent: $isBent,
+        );
     }
 
     /** With a tab as long all over. */
@@ -60,7 +70,17 @@ final readonly class StripEnd
     {
         [$a, $b] = [$fit->at($this->low, $girth), $fit->at($this->high, $girth)];
 
-        return new self($this->low, $this->high, $this->from + $a, $this->to + $b, $this->outFrom === null ? null : $this->outFrom + $a, $this->outTo === null ? null : $this->outTo + $b, $this->inLow, $this->inHigh, $this->isBent);
+        return new self(
+            low: $this->low,
+            high: $this->high,
+            from: $this->from + $a,
+            to: $this->to + $b,
+            outFrom: $this->outFrom === null ? null : $this->outFrom + $a,
+            outTo: $this->outTo === null ? null : $this->outTo + $b,
+            inLow: $this->inLow,
+            inHigh: $this->inHigh,
+            isBent: $this->isBent,
+        );
     }
 
     public function reach(): float

@@ -8,27 +8,19 @@ use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\PlacedLayer;
 use Imbrex\Core\Ground\Catalogue\Profile;
-use Imbrex\Core\Ground\Metalwork\FastenerKind;
 use Imbrex\Core\Ground\Metalwork\Seal;
+use Imbrex\Core\Ground\Supplies\Item;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
+use Imbrex\Core\Ground\Supplies\SupplySum;
 use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\TrimRun;
 
 /** Counts what the edges of a roof take besides their trims: tapes, beads, foam and vents by the foot, fasteners and metal closures by number. */
 final class EdgeSupplies
 {
-    private const FOOT = 12.0;
-
-    /** A tube holds so much (in) of a bead a quarter wide; catalogue. */
-    private const TUBE = 24.0 * self::FOOT;
-
+    /** Sealant is counted as a bead so wide (in). */
     private const BEAD = 0.25;
-
-    /** Closures of foam come so long (in), vents in rolls; catalogue. */
-    private const FOAM = 36.0;
-
-    private const VENT = 20.0 * self::FOOT;
 
     /** Beads that lie at every seam, not along the edge. */
     private const AT_SEAMS = ['seam-bead', 'seam-sealant'];
@@ -36,11 +28,11 @@ final class EdgeSupplies
     /** What each pan has its own of is counted with the pans. */
     private const PER_PAN = ['head-closure', 'metal-closure'];
 
-    /** @var array<string, array{SupplyKind, string, float, float}> */
-    private array $taken = [];
+    private SupplySum $sum;
 
     public function __construct(private readonly Profile $profile)
     {
+        $this->sum = new SupplySum;
     }
 
     /**
@@ -51,7 +43,7 @@ final class EdgeSupplies
      */
     public function of(array $edges, array $runs, array $closures): array
     {
-        $this->taken = [];
+        $this->sum = new SupplySum;
         foreach ($edges as $built) {
             foreach ($built->section->layers as $placed) {
                 $this->layer($built, $placed);
@@ -65,13 +57,11 @@ final class EdgeSupplies
         }
         foreach ($closures as $closure) {
             if (in_array($closure->kind, self::PER_PAN, true)) {
-                $this->take(SupplyKind::MetalClosure, $closure->kind, 1.0, 1.0);
+                $this->sum->take(Item::of(SupplyKind::MetalClosure, $closure->kind), 1.0);
             }
         }
-        ksort($this->taken);
-        $supplies = array_map(static fn (array $one): Supply => new Supply(...$one), array_values($this->taken));
 
-        return array_values(array_filter($supplies, static fn (Supply $one): bool => $one->amount > 0.0));
+        return $this->sum->byKind();
     }
 
     private function layer(BuiltEdge $built, PlacedLayer $placed): void
@@ -82,8 +72,8 @@ final class EdgeSupplies
         match (true) {
             in_array($layer->side(), self::AT_SEAMS, true) => $layer->seal() === null ? null : $this->seal($layer->seal(), $this->pans($built) * $this->atSeam($layer->side())),
             $layer->role === LayerRole::Tape, $layer->role === LayerRole::Sealant => $layer->seal() === null ? null : $this->seal($layer->seal(), $length),
-            $layer->role === LayerRole::Closure && ! in_array($layer->side(), self::PER_PAN, true) => $this->take(SupplyKind::Foam, $layer->side(), $length, self::FOAM),
-            $layer->role === LayerRole::Vent => $this->take(SupplyKind::Vent, $layer->side(), $length, self::VENT),
+            $layer->role === LayerRole::Closure && ! in_array($layer->side(), self::PER_PAN, true) => $this->sum->take(Item::of(SupplyKind::Foam, $layer->side()), $length),
+            $layer->role === LayerRole::Vent => $this->sum->take(Item::of(SupplyKind::Vent, $layer->side()), $length),
             default => null,
         };
     }
@@ -96,22 +86,18 @@ final class EdgeSupplies
             return;
         }
         $count = $fastener->spacing > 0.0 ? $built->fasteners($placed, $this->profile)->count(count($placed->fasteners)) : $this->atRibs($built) * count($placed->fasteners);
-        $this->take(SupplyKind::Fastener, $fastener->kind->value, (float) $count, $fastener->kind === FastenerKind::Washered ? 100.0 : 250.0);
+        $this->sum->take(Item::of(SupplyKind::Fastener, $fastener->kind->value), (float) $count);
     }
 
     /** What is a tape by its size, else a bead as thick as a tube lays it. */
     private function seal(Seal $seal, float $length): void
     {
         if ($seal->high > 0.0) {
-            $this->take(SupplyKind::Tape, "$seal->high $seal->width", $length * $seal->beads, match (true) {
-                $seal->width <= 0.5 => 50.0,
-                $seal->high <= 0.1 => 45.0,
-                default => 40.0,
-            } * self::FOOT);
+            $this->sum->take(Item::tape($seal->high, $seal->width), $length * $seal->beads);
 
             return;
         }
-        $this->take(SupplyKind::Sealant, $seal->kind->value, $length * $seal->beads * ($seal->width / self::BEAD) ** 2, self::TUBE);
+        $this->sum->take(Item::of(SupplyKind::Sealant, $seal->kind->value), $length * $seal->beads * ($seal->width / self::BEAD) ** 2);
     }
 
     /** Pans that end at an edge, and so its seams but for one. */
@@ -138,12 +124,5 @@ final class EdgeSupplies
     private function atSeam(string $layer): float
     {
         return $layer === 'seam-bead' ? 1.0 : 2.0 * $this->profile->height + 1.0;
-    }
-
-    private function take(SupplyKind $kind, string $key, float $amount, float $pack): void
-    {
-        $place = array_search($kind, SupplyKind::cases(), true)." $key";
-        $this->taken[$place] ??= [$kind, $key, 0.0, $pack];
-        $this->taken[$place][2] += $amount;
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Imbrex\Core\Ground\Metalwork\Bend;
+use Imbrex\Core\Ground\Metalwork\Sizes;
 use Imbrex\Core\Ground\Metalwork\TrimHem;
 use Imbrex\Core\Ground\Metalwork\TrimLeg;
 use Imbrex\Core\Ground\Metalwork\TrimShape;
@@ -12,8 +13,13 @@ $leg = static fn (float $length, ?float $bend = null): TrimLeg => new TrimLeg($l
 $out = static fn (float $length, float $bend): TrimLeg => new TrimLeg($length, new Bend($bend, isOut: true));
 $pitched = static fn (float $length, float $degrees, float $pitch = 1.0, bool $isOut = false): TrimLeg => new TrimLeg($length, new Bend($degrees, $pitch, isOut: $isOut));
 $between = static fn (float $length): TrimLeg => new TrimLeg($length, new Bend(0.0, dihedral: 1.0));
-// A crimp that stands at 60: what it turns back, the bends at its feet turn more.
-$foot = static fn (float $length): TrimLeg => new TrimLeg($length, new Bend(30.0, dihedral: 0.5, isOut: true));
+// A leg of a cap lies on the seams and reaches over what it hooks, with room for its hem.
+$over = static fn (float $length, ?Bend $bend, bool $isFar = false): TrimLeg => new TrimLeg($length, $bend, reach: static fn (Sizes $z): float => $z->line + 0.25 + $z->lost($isFar));
+// A leg of a valley pan lies under its panels past the cleat or the closure; from the foot of the crimp, which stands at 60: what it turns back, the bends at its feet turn more.
+$under = static fn (Sizes $z): float => $z->line + 1.0 - 0.5;
+$foot = static fn (float $length, Closure $reach, bool $isJust = false): TrimLeg => new TrimLeg($length, new Bend(30.0, dihedral: 0.5, isOut: true), reach: $reach, isJust: $isJust);
+// The pan's own edge is what the panels hook.
+$hooked = static fn (Sizes $z): float => $z->line - 0.5;
 $closed = static fn (float $length = 0.5): TrimHem => new TrimHem($length);
 $open = static fn (float $length = 0.625): TrimHem => new TrimHem($length, true);
 
@@ -23,7 +29,7 @@ return [
     new TrimShape('eave-drip', [$out(0.5, 135), $pitched(2.5, 90), $leg(3)], $closed(), plumb: 1),
     new TrimShape('trim-cleat', [$leg(2)], $open(0.75)),
     // The step between nose and flange is a bend down and one back.
-    new TrimShape('offset-cleat', [$leg(1, 90), $out(0.375, 90), $leg(1.5)]),
+    new TrimShape('offset-cleat', [new TrimLeg(1, new Bend(90), reach: static fn (Sizes $z): float => $z->past > 0.0 ? $z->past : 1.0, isJust: true), $out(0.375, 90), new TrimLeg(1.5, reach: static fn (Sizes $z): float => $z->cleat, isJust: true)]),
     new TrimShape('receiver', [$out(2, 90), $out(1.625, 90), $leg(0.5)]),
     new TrimShape('rake-angle', [$leg(1.5, 90), $leg(1.5)]),
     new TrimShape('rake-trim', [$out(0.5, 135), $pitched(4, 90), $leg(2)], $closed(), $open(0.5), plumb: 1),
@@ -32,12 +38,12 @@ return [
     new TrimShape('zee', [$out(1, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
     new TrimShape('side-zee', [$out(1.5, 90), new TrimLeg(0.0, new Bend(90), true), $leg(1)]),
     new TrimShape('rake-zee', [$out(1, 90), new TrimLeg(0.125, new Bend(90), true), $leg(1)]),
-    new TrimShape('ridge-cap', [$between(6), $leg(6)], $open(), $open()),
-    new TrimShape('hip-cap', [$between(6), $leg(6)], $open(), $open()),
-    new TrimShape('cap-screwed', [$between(7), $leg(7)], $closed(), $closed()),
-    new TrimShape('valley-pan', [$foot(10), $leg(1, 60), $foot(1), $leg(10)], $closed(0.75), $closed(0.75)),
-    new TrimShape('valley-pan-plain', [new TrimLeg(11, new Bend(0.0, dihedral: 1.0, isOut: true)), $leg(11)], $closed(0.75), $closed(0.75)),
-    new TrimShape('hemmed-pan', [$foot(10), $leg(1, 60), $foot(1), $leg(10)], $open(1), $open(1)),
+    new TrimShape('ridge-cap', [$over(6, new Bend(0.0, dihedral: 1.0)), $over(6, null, true)], $open(), $open()),
+    new TrimShape('hip-cap', [$over(6, new Bend(0.0, dihedral: 1.0)), $over(6, null, true)], $open(), $open()),
+    new TrimShape('cap-screwed', [$over(7, new Bend(0.0, dihedral: 1.0)), $over(7, null, true)], $closed(), $closed()),
+    new TrimShape('valley-pan', [$foot(10, $under), $leg(1, 60), new TrimLeg(1, new Bend(30.0, dihedral: 0.5, isOut: true)), new TrimLeg(10, reach: $under)], $closed(0.75), $closed(0.75)),
+    new TrimShape('valley-pan-plain', [new TrimLeg(11, new Bend(0.0, dihedral: 1.0, isOut: true), reach: static fn (Sizes $z): float => $z->line + 1.0), new TrimLeg(11, reach: static fn (Sizes $z): float => $z->line + 1.0)], $closed(0.75), $closed(0.75)),
+    new TrimShape('hemmed-pan', [$foot(10, $hooked, true), $leg(1, 60), new TrimLeg(1, new Bend(30.0, dihedral: 0.5, isOut: true)), new TrimLeg(10, reach: $hooked, isJust: true)], $open(1), $open(1)),
     new TrimShape('peak-trim', [$out(0.5, 135), $pitched(2.5, 90, -1), $leg(3)], $closed(), $open(1), plumb: 1),
     new TrimShape('headwall', [$pitched(4, 90, isOut: true), $leg(4)], $open(), $closed(), plumb: 1),
     new TrimShape('sidewall', [$pitched(3, 90, isOut: true), $leg(4)], $open(), $closed(), plumb: 1),
