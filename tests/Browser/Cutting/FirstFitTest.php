@@ -36,7 +36,8 @@ final class FirstFitTest extends BrowserTestCase
         // The hem: 1 square to the bend, 1-1/2 along the rib.
         self::assertStringContainsString('3 hem at the valley 132 3/8″', $person->text("//table[@data-line='left']"));
         $person->sees('A 1″ hem, square to its bend, takes 1 1/2″ along the rib.');
-        $person->sees('the centre of the valley: 5 1/2″');
+        // The cleat lies behind the reveal of 4: 1 of its nose and 1-1/2 of its flange.
+        $person->sees('the centre of the valley: 6 1/2″');
         self::assertSame(800, $person->driver->executeScript('return document.documentElement.scrollHeight'), 'the bench scrolls, not the page');
 
         // Flipped, left and right change places; flipped again, they are back.

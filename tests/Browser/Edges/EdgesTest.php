@@ -252,15 +252,16 @@ final class EdgesTest extends BrowserTestCase
         $person->choose('Mostly seen from', 'the west');
         $person->waitUntil(static fn (): bool => str_contains($person->text("//li[@data-row='ridge-hall.S-hall.N.cap.2']"), 'under the one before') !== str_contains($person->text("//li[@data-row='ridge-hall.S-hall.N.cap.2']"), 'over the one before'), static fn (): string => 'a lap');
         $person->press('Bent otherwise');
-        $person->type('Length of leg 1', '7');
-        $person->type('Length of leg 2', '7');
+        $person->type('Length of leg 1', '8');
+        $person->type('Length of leg 2', '8');
         $person->press('Bend it so');
-        // Two legs of 7 and two hems of 5/8.
-        $person->sees('Legs 7″, 7″');
-        $person->sees('Flat 1′ 3 1/4″ wide');
+        // Two legs of 8 and two hems of 5/8.
+        $person->sees('Legs 8″, 8″');
+        $person->sees('Flat 1′ 5 1/4″ wide');
         $person->waitForSave();
         $person->press('As it ships');
-        $person->sees('Legs 6″, 6″');
+        // At 6 in 12 over seams of 1-1/2 a leg reaches 7.
+        $person->sees('Legs 7″, 7″');
         $person->waitForSave();
     }
 
@@ -301,8 +302,8 @@ final class EdgesTest extends BrowserTestCase
         $person->waitForSave();
         $this->goToStation($person, 'Cuts');
         $person->find("//tr[contains(@class,'pick')]//button[normalize-space()='Hall S-29']")->click();
-        // The cleat's flange lies 1-1/2 beyond: 4 and 5-1/2 by the house.
-        $person->sees('the centre of the valley: 7 1/2″');
+        // The whole cleat lies behind the reveal: 1 of its nose, 1-1/2 of its flange. By the house 4 and 6-1/2.
+        $person->sees('the centre of the valley: 8 1/2″');
         $this->goToStation($person, 'Edges');
         $this->pick($person, 'Hall S and Wing W: valley');
         $person->press('As the house does it');
