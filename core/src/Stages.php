@@ -7,6 +7,7 @@ namespace Imbrex\Core;
 use Imbrex\Core\Builds\BuildsStage;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Fit\FitStage;
 use Imbrex\Core\HoldDown\HoldDownStage;
 use Imbrex\Core\Layout\LayoutStage;
 use Imbrex\Core\LoadOut\LoadOutStage;
@@ -34,6 +35,7 @@ final class Stages
         'hold-down' => HoldDownStage::class,
         'movement' => MovementStage::class,
         'water' => WaterStage::class,
+        'fit' => FitStage::class,
         'load-out' => LoadOutStage::class,
         'roof-log' => RoofLogStage::class,
     ];

@@ -8,6 +8,7 @@ use Imbrex\Core\Plan;
 use Imbrex\Stations\Builds\BuildsStation;
 use Imbrex\Stations\Cutting\CuttingStation;
 use Imbrex\Stations\Edges\EdgesStation;
+use Imbrex\Stations\Fit\FitStation;
 use Imbrex\Stations\HoldDown\HoldDownStation;
 use Imbrex\Stations\Layout\LayoutStation;
 use Imbrex\Stations\LoadOut\LoadOutStation;
@@ -41,6 +42,7 @@ final class Stations
         HoldDownStation::class,
         MovementStation::class,
         WaterStation::class,
+        FitStation::class,
         LoadOutStation::class,
         RoofLogStation::class,
     ];

@@ -183,6 +183,19 @@ final readonly class EdgeBuild
         return $closed === [] || min($closed) <= $bend ? null : ($bend + min($closed)) / 2.0;
     }
 
+    /** From the roof line to the middle of what closes each pan along it, inches square to the edge; null where nothing does. */
+    public function closedAt(): ?float
+    {
+        $sizes = $this->sizes();
+        foreach ($this->layers() as $layer) {
+            if ($layer->closesPans()) {
+                return abs($sizes->of($layer->from) + $sizes->of($layer->to)) / 2.0;
+            }
+        }
+
+        return null;
+    }
+
     private function isVented(): bool
     {
         return $this->build->vented ?? $this->covering->ventedRidge;

@@ -18,6 +18,8 @@ final readonly class Layer
 {
     public const FIELD = 30.0;
 
+    private const PER_PAN = ['zee', 'head-closure', 'metal-closure'];
+
     /**
      * @param  string  $key  names it in words: `layer.eave-trim`
      * @param  float|Closure(Sizes): float  $from  nearer the path's start; ±FIELD = it goes on
@@ -69,6 +71,12 @@ final readonly class Layer
     public function side(): string
     {
         return str_ends_with($this->key, '-far') ? substr($this->key, 0, -4) : $this->key;
+    }
+
+    /** Whether each pan has its own piece of it, between the seams. */
+    public function closesPans(): bool
+    {
+        return in_array($this->side(), self::PER_PAN, true);
     }
 
     public function spaced(float $spacing): self

@@ -11,9 +11,11 @@ use Imbrex\Core\Cutting\CuttingResult;
 use Imbrex\Core\Cutting\CuttingStage;
 use Imbrex\Core\Cutting\Panel;
 use Imbrex\Core\Ground\Catalogue\Covering;
+use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Catalogue\Family;
 use Imbrex\Core\Ground\Catalogue\HoldKind;
 use Imbrex\Core\Ground\Geometry\Bounds;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Units\Length;
 use Imbrex\Core\HoldDown\Internal\BuildingSize;
 use Imbrex\Core\HoldDown\Internal\ClipPlacer;
@@ -30,9 +32,11 @@ use Imbrex\Core\HoldDown\Snow\SnowInput;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Deck;
 use Imbrex\Core\Roof\DeckKind;
+use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Roof\Face;
 use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
+use Imbrex\Core\Roof\SideFinder;
 
 /** Holds the faces of a roof down, each by its own school or the job's. */
 final readonly class FaceHolder
@@ -47,9 +51,16 @@ final readonly class FaceHolder
 
     private RowBook $rows;
 
+    private SideFinder $sides;
+
+    /** @var list<Edge> of the roof */
+    private array $edges;
+
     /** @param  array<string, Deck>  $decks  by face */
     private function __construct(Roof $roof, CuttingResult $cutting, private Builds $builds, private array $decks, private Covering $covering, private HoldDownInput $input, private SnowInput $snow)
     {
+        $this->sides = new SideFinder($roof);
+        $this->edges = $roof->edges;
         $size = BuildingSize::of($roof);
         $wish = $input->estimate;
         $height = $wish->meanHeightFeet ?? $size->meanHeightFeet();
@@ -157,6 +168,7 @@ final readonly class FaceHolder
             pressures: $this->pressures,
             allowable: $allowable,
             school: $school,
+            valleys: $this->valleys($face),
             courses: $courses,
         ))->place($seams);
         [$guards, $snow] = $this->guards($face, $panels, $seams);
@@ -167,6 +179,44 @@ final readonly class FaceHolder
             fixed: array_map(static fn (Panel $panel): FixedPoint => $fixed->of($panel, $snow[$panel->id] ?? 0.0, $clips), $panels),
             guards: $guards, crimps: $this->covering->profile->family === Family::CapSeam ? Crimps::of($seams, $clips, $rules->number('hold.crimp')) : [],
         );
+    }
+
+    /** @return list<array{Point, Point}> on the deck: those of a gablet or a cricket within the face, and those of a roof that hangs over it, too */
+    private function valleys(Face $face): array
+    {
+        $usual = $this->builds->build(EdgeKind::Valley, null, $face->pitch->riseIn12)->line() ?? 0.0;
+        $valleys = [];
+        foreach ($this->edges as $edge) {
+            if ($face->frame !== null && $edge->kind === EdgeKind::Valley && in_array($face->id, $edge->faces, true)) {
+                $valleys[$edge->id] = self::past([$face->frame->toDeck($edge->from), $face->frame->toDeck($edge->to)], $usual);
+            }
+        }
+        foreach ($face->region()->loops() as $loop => $outline) {
+            foreach (array_keys($face->edgesOfLoop($loop), EdgeKind::Valley, true) as $side) {
+                $edge = $this->sides->edge($face, $loop, $side);
+                $line = isset($valleys[$edge->id ?? '']) ? $valleys[$edge->id ?? ''] : [$outline->corner($side), $outline->corner($side + 1)];
+                $valleys[$edge->id ?? "$loop $side"] = self::past($line, max(0.0, ($this->builds->at($face, $loop, $side)->line() ?? 0.0) - ($edge === null ? 0.0 : $usual)));
+            }
+        }
+
+        return array_values($valleys);
+    }
+
+    /**
+     * A pan goes on past its head until the panels of the face beyond meet over it.
+     *
+     * @param  array{Point, Point}  $line
+     * @param  float  $cleat  where its cleats end, square to the line, inches
+     * @return array{Point, Point}
+     */
+    private static function past(array $line, float $cleat): array
+    {
+        [$low, $high] = $line[0]->v <= $line[1]->v ? $line : array_reverse($line);
+        $long = max(1e-9, $low->distanceTo($high));
+        // Its angle to the ribs: flatter ones have no head to reach past.
+        $past = min($long, $cleat * ($high->v - $low->v) / max(1e-9, abs($high->u - $low->u)));
+
+        return [$low, new Point($high->u + $past * ($high->u - $low->u) / $long, $high->v + $past * ($high->v - $low->v) / $long)];
     }
 
     /** @param  list<Panel>  $panels */

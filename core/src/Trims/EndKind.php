@@ -19,6 +19,8 @@ enum EndKind: string
     case MitreCut = 'mitre-cut';
     /** Its end goes under what comes down over it. */
     case UnderCap = 'under-cap';
+    /** A wall's flashing runs on under the pan of a valley that begins where the wall ends. */
+    case UnderPan = 'under-pan';
     /** A ridge's end is folded down over the rake. */
     case OverRake = 'over-rake';
     /** A ridge's end lies over the points of the hips. */

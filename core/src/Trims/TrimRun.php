@@ -11,6 +11,7 @@ use Imbrex\Core\Roof\Edge;
 use Imbrex\Core\Trims\Ends\EndCut;
 use Imbrex\Core\Trims\Internal\Ends\LapEnd;
 use Imbrex\Core\Trims\Internal\Ends\PlacedShape;
+use Imbrex\Core\Trims\Internal\RunPlace;
 
 /** A layer of an edge that is bent from sticks: its shape there, its ends, its pieces. */
 final readonly class TrimRun
@@ -38,6 +39,7 @@ final readonly class TrimRun
         public array $pieces,
         private float $pitch,
         private PlacedShape $placed,
+        private RunPlace $place,
     ) {
     }
 
@@ -58,6 +60,18 @@ final readonly class TrimRun
         }
 
         return LapEnd::of($this->placed, $isHigh ? $piece->lapHigh : $piece->lapLow, $isHigh ? $next->isOver : ! $piece->isOver, $own->isLeft);
+    }
+
+    /** Where a piece begins, inches along its edge from that one's low or left end; less than nothing before it. */
+    public function from(TrimPiece $piece): float
+    {
+        return $piece->at - $this->low->reach;
+    }
+
+    /** @return list<LaidLeg> a piece as it lies on the roof */
+    public function laid(TrimPiece $piece): array
+    {
+        return $this->place->laid($piece, $this->from($piece), $this->placed, $this->end($piece, false), $this->end($piece, true));
     }
 
     /** What pieces bent and ended alike have in common. */

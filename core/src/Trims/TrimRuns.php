@@ -36,6 +36,7 @@ use Imbrex\Core\Trims\Internal\Ends\EndPlace;
 use Imbrex\Core\Trims\Internal\Ends\EndPlaces;
 use Imbrex\Core\Trims\Internal\Ends\PlacedShape;
 use Imbrex\Core\Trims\Internal\RunEnds;
+use Imbrex\Core\Trims\Internal\RunPlace;
 use Imbrex\Core\Trims\Internal\StickCutter;
 
 /** Divides what is bent from sticks at the edges of a roof into pieces. */
@@ -188,6 +189,7 @@ final readonly class TrimRuns
         return $length <= 0.0 ? null : new TrimRun(
             id: $id, edge: $built->edge, layer: $layer, shape: $shape, girth: $shape->girth($this->rib), bends: $shape->bends($pitch, $built->edge->dihedralDegrees ?? 180.0), metal: $this->metals->of($layer) ?? $this->metals->trims(),
             length: $length, low: $low, high: $high, pieces: $this->pieces($id, $shape, $length, $layer->lap, $built->edge, [$from, $to]), pitch: $pitch, placed: $placed,
+            place: RunPlace::of($built->edge, $from, $lowPlace, $highPlace),
         );
     }
 

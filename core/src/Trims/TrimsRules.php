@@ -23,6 +23,7 @@ final class TrimsRules
             $inches('kerf', 0.0, 0.0, 0.25),
             $inches('keep', 24.0, 6.0, 96.0),
             $inches('tab', 1.0, 0.0, 6.0),
+            $inches('wallOn', 2.0, 0.0, 6.0),
             $inches('noseFold', 1.25, 0.0, 6.0),
             $inches('valleyPast', 2.0, 1.0, 3.0),
             $inches('valleyHem', 1.0, 0.0, 2.0),

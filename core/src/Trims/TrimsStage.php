@@ -49,7 +49,7 @@ final class TrimsStage implements Stage
     public function work(Plan $plan): TrimsResult
     {
         $runs = TrimRuns::on($plan);
-        $closures = new Closures($plan->of(RoofStage::class)->roof, $plan->job->covering->profile, $plan->of(CuttingStage::class));
+        $closures = new Closures($plan->of(RoofStage::class)->roof, $plan->of(BuildsStage::class), $plan->job->covering->profile, $plan->of(CuttingStage::class));
         $made = $byKind = $closed = $findings = [];
         foreach ($plan->of(EdgesStage::class)->edges as $built) {
             foreach ($runs->of($built) as $run) {

@@ -8,6 +8,7 @@ use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
 use Imbrex\Core\Edges\Junctions\BuiltJunction;
 use Imbrex\Core\Edges\PlacedLayer;
+use Imbrex\Core\Fit\FitStage;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
@@ -163,7 +164,7 @@ final readonly class EdgeBook
         foreach ($this->builds->contact($built) as $said) {
             $y = $sheet->paragraph(self::MARGIN, $this->room($sheet, $y + 6.0), $said, 9.0, $most) + 6.0;
         }
-        $this->water($sheet, $plan, $built->edge->id, $built->sheds(), $this->room($sheet, $y));
+        $this->water($sheet, $plan, $built->edge->id, $built->sheds() && $plan->of(FitStage::class)->stands($built->edge->id), $this->room($sheet, $y));
     }
 
     /** A layer with how it is held, and how it is laid. */
@@ -216,7 +217,7 @@ final readonly class EdgeBook
     {
         $most = $sheet->width - 2 * self::MARGIN;
         $y = $sheet->paragraph(self::MARGIN, $y + 6.0, $this->words->say($sheds ? 'edges.sheds' : 'edges.leaks'), 9.0, $most, true);
-        foreach ($plan->findingsOf('edges') as $finding) {
+        foreach ([...$plan->findingsOf('edges'), ...$plan->findingsOf('fit')] as $finding) {
             if ($finding->where === $where && ! str_starts_with($finding->code, 'edges.contact-')) {
                 $y = $sheet->paragraph(self::MARGIN, $y + 14.0, $this->words->finding($finding, Wire::tape($plan)), 9.0, $most);
             }

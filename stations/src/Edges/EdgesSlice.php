@@ -6,10 +6,15 @@ namespace Imbrex\Stations\Edges;
 
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\EdgesStage;
+use Imbrex\Core\Fit\BareSpot;
+use Imbrex\Core\Fit\FitResult;
+use Imbrex\Core\Fit\FitStage;
 use Imbrex\Core\Ground\Catalogue\Profile;
 use Imbrex\Core\Ground\Findings\Finding;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Plan;
 use Imbrex\Core\Roof\Face;
+use Imbrex\Core\Roof\Roof;
 use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Stations\Wire;
 
@@ -42,6 +47,8 @@ use Imbrex\Stations\Wire;
  *     faces: list<array{id: string, planOutline: PlanOutlineShape}>,
  *     edges: list<EdgeRowShape>,
  *     section: EdgeSectionShape|null,
+ *     // Deck no metal lies over: convex parts of every spot, over the plan.
+ *     bare: list<list<PlanOutlineShape>>,
  *     findings: list<PlanFindingShape>,
  *     junctions: list<JunctionRowShape>,
  *     junction: JunctionViewShape|null,
@@ -59,17 +66,27 @@ final readonly class EdgesSlice
         $roof = $plan->of(RoofStage::class)->roof;
         $edges = $plan->of(EdgesStage::class)->edges;
         $names = $this->names->of($roof);
-        $findings = [...$plan->findingsOf('builds'), ...$plan->findingsOf('edges')];
+        $findings = [...$plan->findingsOf('builds'), ...$plan->findingsOf('edges'), ...$plan->findingsOf('fit')];
+        $judged = $plan->of(FitStage::class);
         $picked = $edges[$pick ?? ''] ?? array_values($edges)[0] ?? null;
 
         return [
             'faces' => array_map(static fn (Face $face): array => ['id' => $face->id, 'planOutline' => $face->frame === null ? [] : Wire::line(array_map($face->frame->toPlan(...), $face->outline->corners))], $roof->faces),
-            'edges' => array_values(array_map(fn (BuiltEdge $built): array => $this->row($built, $names[$built->edge->id], $plan->job->covering->profile), $edges)),
+            'edges' => array_values(array_map(fn (BuiltEdge $built): array => $this->row($built, $names[$built->edge->id], $plan->job->covering->profile, $judged), $edges)),
             'section' => $picked === null ? null : $this->sections->section($plan, $picked, $names[$picked->edge->id], array_values(array_filter($findings, static fn (Finding $f): bool => self::isOf($f, $picked)))),
             'junctions' => $this->junctions->all($plan),
             'junction' => $this->junctions->one($plan, $pick ?? ''),
+            'bare' => array_map(static fn (BareSpot $spot): array => self::overPlan($roof, $spot), $judged->bare),
             'findings' => $this->wire->findings($plan, $findings),
         ];
+    }
+
+    /** @return list<PlanOutlineShape> */
+    private static function overPlan(Roof $roof, BareSpot $spot): array
+    {
+        $frame = $roof->face($spot->face)?->frame;
+
+        return $frame === null ? [] : array_map(static fn (array $outline): array => Wire::line(array_map(static fn (array $at): Point => $frame->toPlan(new Point($at[0], $at[1])), $outline)), $spot->outlines);
     }
 
     /** Whether it is of one edge; what eats what there is said apart. */
@@ -79,7 +96,7 @@ final readonly class EdgesSlice
     }
 
     /** @return EdgeRowShape */
-    private function row(BuiltEdge $built, string $name, Profile $profile): array
+    private function row(BuiltEdge $built, string $name, Profile $profile, FitResult $judged): array
     {
         return [
             'id' => $built->edge->id,
@@ -92,7 +109,7 @@ final readonly class EdgesSlice
             'layers' => count($built->section->layers),
             'fasteners' => $built->fastenerCount($profile),
             'adapted' => $built->own->isAdapted(),
-            'sheds' => $built->sheds(),
+            'sheds' => $built->sheds() && $judged->stands($built->edge->id),
         ];
     }
 }

@@ -34,7 +34,7 @@ use Imbrex\Stations\Wire;
  *     key: string,
  *     version: int,
  *     layers: list<PlanLayerShape>,
- *     // Whether water leaves over every lap.
+ *     // Whether water leaves over every lap of its section; what is judged of the whole roof stands in `judged`.
  *     sheds: bool,
  *     // Of a junction: its id.
  *     junction?: string,
@@ -109,7 +109,7 @@ final class EdgesStation extends Station
     /** @return EdgesTileShape */
     public function tile(Plan $plan): array
     {
-        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->edges !== []), 'builds' => $plan->of(EdgesStage::class)->kinds()];
+        return [...Wire::state($plan, $this->stage(), $plan->of(RoofStage::class)->roof->edges !== [], $plan->findingsOf('fit')), 'builds' => $plan->of(EdgesStage::class)->kinds()];
     }
 
     public function slices(): array

@@ -11,6 +11,7 @@ use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Edges\BuiltEdge;
 use Imbrex\Core\Edges\DrawnLayer;
 use Imbrex\Core\Edges\SectionPicture;
+use Imbrex\Core\Fit\FitStage;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Findings\Finding;
 use Imbrex\Core\Ground\Metalwork\Fixing;
@@ -133,7 +134,7 @@ final readonly class SectionWriter
             'differs' => $this->builds->differences($built->own, $tape),
             'contact' => $this->builds->contact($built),
             'adapted' => $built->own->isAdapted(),
-            'sheds' => $built->sheds(),
+            'sheds' => $built->sheds() && $plan->of(FitStage::class)->stands($built->edge->id),
             'view' => ['left' => $callouts->left, 'bottom' => $callouts->bottom, 'right' => $callouts->right, 'top' => $callouts->top, 'letter' => $callouts->letter, 'name' => $callouts->name],
             'solids' => array_map(Wire::line(...), $solids),
             'layers' => array_map(fn (DrawnLayer $layer): array => [

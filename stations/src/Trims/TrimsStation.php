@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Imbrex\Stations\Trims;
 
+use Imbrex\Core\Builds\LayerRole;
 use Imbrex\Core\Builds\TrimBook;
 use Imbrex\Core\Ground\Metalwork\SealKind;
+use Imbrex\Core\Ground\Metalwork\TrimHem;
+use Imbrex\Core\Ground\Metalwork\TrimLeg;
 use Imbrex\Core\Ground\Supplies\Supply;
 use Imbrex\Core\Ground\Supplies\SupplyKind;
 use Imbrex\Core\Plan;
+use Imbrex\Core\Roof\Roof;
+use Imbrex\Core\Roof\RoofStage;
 use Imbrex\Core\Trims\Closure;
 use Imbrex\Core\Trims\EndKind;
 use Imbrex\Core\Trims\Ends\EndCut;
@@ -33,15 +38,36 @@ use stdClass;
  * From the end of the stick, and across from the edge of the low hem, inches.
  *
  * @phpstan-type FlatPointShape array{float, float}
+ *
+ * @phpstan-import-type PlanOutlineShape from Wire
+ * @phpstan-import-type PlanPointShape from Wire
+ *
+ * @phpstan-type PlanLegShape array{
+ *     length: float,
+ *     // To the next leg; null of the last.
+ *     bendDegrees: float|null,
+ *     // Folded back at its free edge.
+ *     hem: 'open'|'closed'|null,
+ * }
+ * @phpstan-type PlanLyingLegShape array{leg: int, face: string, outline: PlanOutlineShape}
  * @phpstan-type PlanTrimShape array{
  *     id: string,
  *     kind: string,
  *     edge: string,
  *     girth: float,
  *     bendsDegrees: list<float>,
+ *     // Faces it lies on, its low side's first.
+ *     faces: list<string>,
+ *     // From the visible low end.
+ *     legs: list<PlanLegShape>,
  *     pieces: list<array{
  *         id: string,
  *         length: float,
+ *         // From where to where along its edge, inches from that one's low or left end.
+ *         from: float,
+ *         to: float,
+ *         // Its legs as they lie on faces, tabs folded away.
+ *         lies: list<PlanLyingLegShape>,
  *         lapLow: float,
  *         lapHigh: float,
  *         ends: array{low: PlanEndShape, high: PlanEndShape},
@@ -57,7 +83,16 @@ use stdClass;
  *     offcut: float,
  * }
  * @phpstan-type PlanStickBoundShape array{kind: string, used: int, lowerBound: int, proven: bool}
- * @phpstan-type PlanClosureShape array{edge: string, face: string, left: float, right: float, length: float, kind: string}
+ * @phpstan-type PlanClosureShape array{
+ *     edge: string,
+ *     face: string,
+ *     left: float,
+ *     right: float,
+ *     length: float,
+ *     kind: string,
+ *     // The middle of its foot, on the face, from left to right.
+ *     line: array{PlanPointShape, PlanPointShape},
+ * }
  * @phpstan-type PlanEndShape array{
  *     kind: string,
  *     // As one looks at the colour with the low edge down.
@@ -137,7 +172,7 @@ final class TrimsStation extends Station
         $colour = $plan->job->covering->colour?->value;
 
         return [
-            'trims' => array_values(array_map(self::run(...), $made->runs)),
+            'trims' => array_values(array_map(static fn (TrimRun $run): array => self::run($run, $plan->of(RoofStage::class)->roof, $plan->job->covering->profile->height), $made->runs)),
             'sticks' => array_merge(...array_values(array_map(static fn (StickLot $lot): array => array_map(static fn (Stick $stick): array => [
                 'kind' => $lot->kind,
                 'colour' => $colour,
@@ -147,7 +182,7 @@ final class TrimsStation extends Station
                 'offcut' => $stick->offcut,
             ], $lot->sticks), $made->lots))),
             'stickBounds' => array_values(array_map(static fn (StickLot $lot): array => ['kind' => $lot->kind, 'used' => count($lot->sticks), 'lowerBound' => $lot->bound, 'proven' => $lot->isProven()], $made->lots)),
-            'closures' => array_map(static fn (Closure $closure): array => ['edge' => $closure->edge, 'face' => $closure->face, 'left' => $closure->left, 'right' => $closure->right, 'length' => $closure->length, 'kind' => $closure->kind], $made->closures),
+            'closures' => array_map(static fn (Closure $closure): array => ['edge' => $closure->edge, 'face' => $closure->face, 'left' => $closure->left, 'right' => $closure->right, 'length' => $closure->length, 'kind' => $closure->kind, 'line' => [Wire::point($closure->line[0]), Wire::point($closure->line[1])]], $made->closures),
             'supplies' => array_map(static fn (Supply $one): array => ['kind' => $one->item->kind->value, 'key' => $one->item->key(), 'amount' => $one->amount, 'byFoot' => $one->isByFoot(), 'packs' => $one->packs()], $made->supplies),
         ];
     }
@@ -163,7 +198,7 @@ final class TrimsStation extends Station
     }
 
     /** @return PlanTrimShape */
-    private static function run(TrimRun $run): array
+    private static function run(TrimRun $run, Roof $roof, float $rib): array
     {
         return [
             'id' => $run->id,
@@ -171,15 +206,54 @@ final class TrimsStation extends Station
             'edge' => $run->edge->id,
             'girth' => $run->girth,
             'bendsDegrees' => $run->bends,
+            'faces' => $run->edge->faces,
+            'legs' => self::legs($run, $rib),
             'pieces' => array_map(static fn (TrimPiece $piece): array => [
                 'id' => $piece->id,
                 'length' => $piece->length,
+                'from' => $run->from($piece),
+                'to' => $run->from($piece) + $piece->length,
+                'lies' => self::lies($run, $piece, $roof),
                 'lapLow' => $piece->lapLow,
                 'lapHigh' => $piece->lapHigh,
                 'ends' => ['low' => self::end($run->end($piece, false)), 'high' => self::end($run->end($piece, true))],
                 'marks' => $piece->marks(),
             ], $run->pieces),
         ];
+    }
+
+    /** @return list<PlanLegShape> */
+    private static function legs(TrimRun $run, float $rib): array
+    {
+        $last = count($run->shape->legs) - 1;
+        $hem = static fn (?TrimHem $hem): ?string => $hem === null ? null : ($hem->isOpen ? 'open' : 'closed');
+
+        return array_map(static fn (TrimLeg $leg, int $i): array => [
+            'length' => $leg->length($rib),
+            'bendDegrees' => $run->bends[$i] ?? null,
+            'hem' => match ($i) {
+                0 => $hem($run->shape->low),
+                $last => $hem($run->shape->high),
+                default => null,
+            },
+        ], $run->shape->legs, array_keys($run->shape->legs));
+    }
+
+    /** @return list<PlanLyingLegShape> of what is seen: what is hidden under it lies beside its line */
+    private static function lies(TrimRun $run, TrimPiece $piece, Roof $roof): array
+    {
+        $lies = [];
+        foreach ($run->layer->role === LayerRole::Trim ? $run->laid($piece) : [] as $leg) {
+            foreach ($run->edge->faces as $id) {
+                $face = $roof->face($id);
+                $outline = $face === null ? [] : $leg->on($face);
+                if ($outline !== []) {
+                    $lies[] = ['leg' => $leg->leg, 'face' => $id, 'outline' => Wire::line($outline)];
+                }
+            }
+        }
+
+        return $lies;
     }
 
     /** @return PlanEndShape */

@@ -27,11 +27,17 @@ final class ReachTest extends TestCase
     /** A leg of L on seams h high covers L − h·tan of the slope: over zees at 6 a leg of 6 never does. */
     public function test_a_caps_leg_reaches_over_its_zees(): void
     {
-        // 1-3/4 seams: at 12 in 12 6 + 1/4 + 1.75 = 8; at 3 in 12 on the other side 6 + 1/4 + 0.4375.
-        $sizes = self::sizes(1.75, 6.0, 45.0, rad2deg(atan(0.25)));
-        self::assertEqualsWithDelta([8.0, 6.6875], [self::leg('ridge-cap', 0, $sizes), self::leg('ridge-cap', 1, $sizes)], 1e-9);
+        // 1-3/4 seams: at 12 in 12 6 + 1/4 + 1.75 = 8, at 3 in 12 6 + 1/4 + 0.4375.
+        $flat = rad2deg(atan(0.25));
+        self::assertEqualsWithDelta([8.0, 6.6875], [self::leg('ridge-cap', 0, self::sizes(1.75, 6.0, 45.0, 45.0)), self::leg('ridge-cap', 1, self::sizes(1.75, 6.0, $flat, $flat))], 1e-9);
+        // 12 in 12 against 3 in 12: y = x + 1.75·√2 and y = −x/4 + 1.75·√17/4 meet at (−0.5369, 1.9380), which is (1.9380 − 0.5369)/√2 = 0.9908 past the line on either side.
+        $sizes = self::sizes(1.75, 6.0, 45.0, $flat);
+        self::assertEqualsWithDelta([7.2408, 7.2408], [self::leg('ridge-cap', 0, $sizes), self::leg('ridge-cap', 1, $sizes)], 1e-4);
         // Over cleats at 5 the usual 6 does at 3 in 12.
-        self::assertSame(6.0, self::leg('ridge-cap', 1, self::sizes(1.75, 5.0, 45.0, rad2deg(atan(0.25)))));
+        self::assertSame(6.0, self::leg('ridge-cap', 1, self::sizes(1.75, 5.0, $flat, $flat)));
+        // Against a wall at 6 in 12, zees at 4 and seams of 1-1/2: 4 + 1/4 + 3/4.
+        $half = rad2deg(atan(0.5));
+        self::assertEqualsWithDelta(5.0, self::leg('headwall', 0, self::sizes(1.5, 4.0, $half, $half)), 1e-9);
     }
 
     public function test_pans_are_as_wide_as_their_panels_ask(): void
@@ -64,7 +70,7 @@ final class ReachTest extends TestCase
                 $run = $plan->of(TrimsStage::class)->runs["$id.{$cover->layer->key}"] ?? null;
                 if ($run !== null) {
                     // From edge to edge on the deck, and what the seams take of a cap, what the crimp takes of a pan.
-                    $lost = $built->edge->kind === EdgeKind::Valley ? -1.0 : $built->section->sizes->lost() + $built->section->sizes->lost(true);
+                    $lost = $built->edge->kind === EdgeKind::Valley ? -1.0 : $built->section->sizes->lost() * 2.0;
                     $legs = $run->shape->legs[0]->length(0.0) + $run->shape->legs[count($run->shape->legs) - 1]->length(0.0);
                     self::assertEqualsWithDelta($cover->to - $cover->from, $legs - $lost, 1e-9, "roof $random->number, $id");
                     $seen[$built->edge->kind->value] = true;

@@ -131,10 +131,10 @@ final class StickTest extends TestCase
         }
     }
 
-    /** 118 and 109 zees of two random roofs, 98-1/2 and 99-2/3 % of what 17 and 11 sticks hold: filling each as full as it gets takes one more. */
+    /** 156 and 96 zees of two random roofs, 99.8 % of what 15 and 12 sticks hold each. */
     public function test_what_is_lost_is_shared_out_where_filling_full_takes_a_stick_more(): void
     {
-        foreach ([[82, 17], [134, 11]] as [$number, $sticks]) {
+        foreach ([[98, 15], [366, 12]] as [$number, $sticks]) {
             $lot = array_values(array_filter(Plan::for((new RandomRoof($number))->job())->of(TrimsStage::class)->lots, static fn (StickLot $lot): bool => $lot->shape->key === 'zee'))[0];
             $long = array_sum(array_map(static fn (TrimPiece $piece): float => $piece->length, $lot->pieces));
             self::assertSame($sticks, (int) ceil($long / 120.0), 'fewer there cannot be');

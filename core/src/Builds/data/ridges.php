@@ -28,7 +28,7 @@ $membrane = static fn (): Layer => new Layer('membrane', LayerRole::Membrane, -L
 $cap = static fn (string $shape, ?Fastener $fastener, float $lap = 4.0): Layer => new Layer(
     'cap', LayerRole::Trim,
     static fn (Sizes $z): float => $z->lost() - (TrimBook::shipped()->shape($shape)?->leg(0, $z) ?? 0.0),
-    static fn (Sizes $z): float => (TrimBook::shipped()->shape($shape)?->leg(1, $z) ?? 0.0) - $z->lost(true),
+    static fn (Sizes $z): float => (TrimBook::shipped()->shape($shape)?->leg(1, $z) ?? 0.0) - $z->lost(),
     $fastener, lap: $lap, hem: 0.625, shape: $shape,
 );
 // Off the line, on the first face and on the second.

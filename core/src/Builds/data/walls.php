@@ -6,6 +6,7 @@ use Imbrex\Core\Builds\Build;
 use Imbrex\Core\Builds\Layer;
 use Imbrex\Core\Builds\LayerEnd;
 use Imbrex\Core\Builds\LayerRole;
+use Imbrex\Core\Builds\TrimBook;
 use Imbrex\Core\Ground\Catalogue\EdgeKind;
 use Imbrex\Core\Ground\Metalwork\Fastener;
 use Imbrex\Core\Ground\Metalwork\FastenerKind;
@@ -20,6 +21,8 @@ $rib = static fn (Sizes $z): float => $z->rib;
 $clear = static fn (float $off): Closure => static fn (Sizes $z): float => $z->held() + $off;
 $below = static fn (float $off): Closure => static fn (Sizes $z): float => $z->back + $off;
 $membrane = static fn (float $from): Layer => new Layer('membrane', LayerRole::Membrane, $from, Layer::FIELD, lap: 6);
+// A flange lies on the seams: it ends as much nearer to the wall on the deck as their height takes.
+$flange = static fn (string $shape): Closure => static fn (Sizes $z): float => (TrimBook::shipped()->shape($shape)?->leg(0, $z) ?? 0.0) - $z->lost();
 $siding = static fn (): Layer => new Layer('siding', LayerRole::Standing, -Layer::FIELD, -2, high: 0.5);
 
 return [
@@ -28,18 +31,18 @@ return [
         new Layer('panel', LayerRole::Panel, $clear(0.0), Layer::FIELD),
         new Layer('tape', LayerRole::Tape, 3, 4),
         new Layer('zee', LayerRole::Zee, 3, 4, new Fastener(FastenerKind::Pancake, 4, [3.5]), high: $rib, shape: 'zee'),
-        new Layer('headwall-flashing', LayerRole::Trim, -4, 4.625, new Fastener(FastenerKind::Pancake, 24, [-3]), lap: 4, hem: 0.5, shape: 'headwall'),
+        new Layer('headwall-flashing', LayerRole::Trim, -4, $flange('headwall'), new Fastener(FastenerKind::Pancake, 24, [-3]), lap: 4, hem: 0.5, shape: 'headwall'),
         $siding(),
-    ]),
+    ], line: 4.0),
     new Build('screwed-headwall', EdgeKind::Headwall, [Fixing::Screwed], [
         $membrane(-6),
         new Layer('panel', LayerRole::Panel, $clear(0.0), Layer::FIELD),
         new Layer('tape', LayerRole::Tape, 3, 4),
         new Layer('outside-closure', LayerRole::Closure, 3, 4, high: $rib),
         new Layer('tape-over', LayerRole::Tape, 3, 4),
-        new Layer('headwall-flashing', LayerRole::Trim, -4, 5, new Fastener(FastenerKind::Stitch, 0, [3.5]), lap: 4, hem: 0.5, shape: 'headwall-screwed'),
+        new Layer('headwall-flashing', LayerRole::Trim, -4, $flange('headwall-screwed'), new Fastener(FastenerKind::Stitch, 0, [3.5]), lap: 4, hem: 0.5, shape: 'headwall-screwed'),
         $siding(),
-    ]),
+    ], line: 4.0),
     new Build('sidewall-turned', EdgeKind::Sidewall, [Fixing::Seam, Fixing::Cap], [
         $membrane(-6),
         new Layer('panel', LayerRole::Panel, static fn (Sizes $z): float => -$z->hem, Layer::FIELD),

@@ -32,14 +32,13 @@ final readonly class Sizes
     }
 
     /**
-     * What a leg that lies on the seams loses to their height at a ridge, inches down the slope: the two sides meet above the roof line.
-     * Source: a leg of L on seams h high covers L − h·tan of the slope.
-     *
-     * @param  bool  $isFar  on the second face
+     * What a leg that lies on the seams loses to their height where two sides meet, inches down the slope: lifted by it they meet above the roof line, and a leg
+     * of L covers only so much less. Source: two planes lifted by h meet h·tan of half the angle between them past their own line, on both: h·tan of the slope at
+     * a ridge of one pitch, of the mean of both at one of two. Against a plumb wall it is h·tan of the slope.
      */
-    public function lost(bool $isFar = false): float
+    public function lost(): float
     {
-        return $this->rib * tan(deg2rad(min(self::STEEPEST, max(0.0, $isFar ? $this->other : $this->slope))));
+        return $this->rib * tan(deg2rad(min(self::STEEPEST, max(0.0, ($this->slope + $this->other) / 2.0))));
     }
 
     /**

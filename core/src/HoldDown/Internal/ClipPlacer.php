@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Imbrex\Core\HoldDown\Internal;
 
-use Imbrex\Core\Ground\Catalogue\EdgeKind;
+use Imbrex\Core\Ground\Geometry\Point;
 use Imbrex\Core\Ground\Rules\RuleSet;
 use Imbrex\Core\HoldDown\Clip;
 use Imbrex\Core\HoldDown\ClipSchool;
@@ -26,18 +26,12 @@ final readonly class ClipPlacer
 
     /**
      * @param  float  $allowable  lb of one clip
+     * @param  list<array{Point, Point}>  $valleys  lines of all the roof's valleys that run on it, on the deck: a pan goes on where the face's own side has ended
      * @param  float|null  $courses  exposure of the old courses clips stand on, inches; null where they do not
      */
-    public function __construct(private Face $face, private FaceZones $zones, private Spacing $spacing, private RuleSet $rules, private ?Pressures $pressures, private float $allowable, private ClipSchool $school, private ?float $courses = null)
+    public function __construct(private Face $face, private FaceZones $zones, private Spacing $spacing, private RuleSet $rules, private ?Pressures $pressures, private float $allowable, private ClipSchool $school, array $valleys, private ?float $courses = null)
     {
-        $valleys = [];
-        // Those of a gablet or a cricket within the face, too.
-        foreach ($face->region()->loops() as $loop => $outline) {
-            foreach (array_keys($face->edgesOfLoop($loop), EdgeKind::Valley, true) as $side) {
-                $valleys[] = Band::along($outline->corner($side), $outline->corner($side + 1), $rules->number('hold.offValley'), 1.0);
-            }
-        }
-        $this->valleys = $valleys;
+        $this->valleys = array_map(static fn (array $line): Band => Band::along($line[0], $line[1], $rules->number('hold.offValley'), 1.0), $valleys);
     }
 
     /**

@@ -26,6 +26,12 @@ final readonly class FixedPlacer
     /** No two stand nearer (in). */
     private const APART = 2.0;
 
+    /** Less metal (in) up the slope is not fixed where there is more beside it. */
+    private const LEAST = 2.0;
+
+    /** So many places across a panel, and one, are looked at. */
+    private const LOOKS = 32;
+
     /** @param  list<float|null>  $under  by side of the face: from the panel's end to where it is fixed under the cap there, inches square to the side */
     public function __construct(private Covering $covering, private FixedAt $fixed, private float $pitchDegrees, private float $allowable, private array $under)
     {
@@ -46,17 +52,54 @@ final readonly class FixedPlacer
         $width = $panel->strip->right - $panel->strip->left;
         $most = max(1, (int) floor($width / self::APART));
         $count = min($most, max(self::count($width), (int) ceil($demand / $this->allowable - 1e-9)));
+        [$left, $right] = $this->wideEnough($panel);
         $at = [];
         for ($i = 0; $i < $count; $i++) {
-            $u = $panel->strip->left + $width * ($i + 0.5) / $count;
-            $stretches = $panel->upAt($u);
-            if ($stretches !== []) {
-                [$low, $high] = [$stretches[0][0], $stretches[count($stretches) - 1][1]];
-                $at[] = new Point($u, $this->fixed->between($low, $high, $this->in($panel, $u, $high)));
+            $u = $left + ($right - $left) * ($i + 0.5) / $count;
+            $stretch = $this->stretch($panel, $u);
+            if ($stretch !== null) {
+                $at[] = new Point($u, $this->fixed->between($stretch[0], $stretch[1], $this->in($panel, $u, $stretch[1])));
             }
         }
 
         return new FixedPoint($panel->id, $at, $demand, $this->allowable);
+    }
+
+    /**
+     * Where across a panel there is metal enough to fix: at a tip the rest of it.
+     *
+     * @return array{float, float} inches across the face
+     */
+    private function wideEnough(Panel $panel): array
+    {
+        [$left, $width] = [$panel->strip->left, $panel->strip->right - $panel->strip->left];
+        $found = [];
+        foreach (range(0, self::LOOKS) as $i) {
+            $u = $left + $width * ($i + 0.5) / (self::LOOKS + 1);
+            $stretch = $this->stretch($panel, $u);
+            if ($stretch !== null && $stretch[1] - $stretch[0] >= self::LEAST) {
+                $found[] = $u;
+            }
+        }
+        $half = $width / (self::LOOKS + 1) / 2.0;
+
+        return $found === [] ? [$left, $left + $width] : [$found[0] - $half, $found[count($found) - 1] + $half];
+    }
+
+    /** @return array{float, float}|null of its metal on an upright, that is fixed: the highest where it is at its head, the lowest where at its foot */
+    private function stretch(Panel $panel, float $u): ?array
+    {
+        $stretches = $panel->upAt($u);
+        if ($stretches === []) {
+            return null;
+        }
+        usort($stretches, fn (array $a, array $b): int => match ($this->fixed) {
+            FixedAt::Head => $b[1] <=> $a[1],
+            FixedAt::Middle => $b[1] - $b[0] <=> $a[1] - $a[0],
+            FixedAt::Foot => $a[0] <=> $b[0],
+        });
+
+        return $stretches[0];
     }
 
     /** From a panel's head, inches along the rib: under a cap off the bend and before the zee. */

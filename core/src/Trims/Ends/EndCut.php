@@ -22,8 +22,9 @@ final readonly class EndCut
      * @param  list<EndLine>  $lines  to cut, bend and notch by
      * @param  list<array{float, float}>  $bends  bend lines of the trim itself: how far across, and where they begin
      * @param  bool  $isLeft  whether it lies to the left, as one looks at the colour with the low edge down
+     * @param  non-empty-list<StripEnd>  $strips  from the low edge to the high one
      */
-    private function __construct(public EndKind $kind, public float $reach, public float $girth, public array $outline, public array $lines, public array $bends, public bool $isLeft)
+    private function __construct(public EndKind $kind, public float $reach, public float $girth, public array $outline, public array $lines, public array $bends, public bool $isLeft, private array $strips)
     {
     }
 
@@ -51,7 +52,39 @@ final readonly class EndCut
             lines: [...$lines, ...$slits],
             bends: self::begun($strips, $bends, $reach),
             isLeft: $isLeft,
+            strips: $strips,
         );
+    }
+
+    /**
+     * How far a line of the flat lies straight on beyond the point its run is measured to, tabs folded away, inches.
+     *
+     * @param  float  $across  inches from the edge of the low hem
+     */
+    public function straightTo(float $across): float
+    {
+        return $this->stripAt($across)->straightTo($across);
+    }
+
+    /**
+     * What is folded there: how far a line of the flat goes on past its fold, inches; 0 where nothing is.
+     *
+     * @param  float  $across  inches from the edge of the low hem
+     */
+    public function foldedBy(float $across): float
+    {
+        return $this->stripAt($across)->foldedBy($across);
+    }
+
+    private function stripAt(float $across): StripEnd
+    {
+        foreach ($this->strips as $strip) {
+            if ($across >= $strip->low && $across <= $strip->high) {
+                return $strip;
+            }
+        }
+
+        return $this->strips[0];
     }
 
     /** What is cut away of a stick that is square, square inches. */

@@ -75,10 +75,15 @@ final class RunEnds
                 $meets(EdgeKind::Sidewall) && ! $meets(EdgeKind::Eave) => EndKind::SaddleFoot,
                 default => EndKind::ValleyFoot,
             },
-            EdgeKind::Headwall, EdgeKind::Transition => $meets(EdgeKind::Rake, EdgeKind::Sidewall, EdgeKind::Headwall) ? EndKind::WallTab : EndKind::Plain,
+            EdgeKind::Headwall, EdgeKind::Transition => match (true) {
+                $meets(EdgeKind::Rake, EdgeKind::Sidewall, EdgeKind::Headwall) => EndKind::WallTab,
+                $edge->kind === EdgeKind::Headwall && ($others === [] || $meets(EdgeKind::Valley)) => EndKind::UnderPan,
+                default => EndKind::Plain,
+            },
             EdgeKind::Sidewall => match (true) {
                 ! $isHigh && $meets(EdgeKind::Eave) => EndKind::KickOut,
                 $meets(EdgeKind::Headwall) => EndKind::WallTab,
+                $isHigh && $meets(EdgeKind::Valley) => EndKind::UnderPan,
                 default => EndKind::Plain,
             },
             default => EndKind::Plain,

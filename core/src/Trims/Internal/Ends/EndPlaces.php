@@ -98,14 +98,14 @@ final class EndPlaces
     }
 
     /**
-     * Square to what a ridge runs into: the roof beyond the valleys it ends between, or a wall, however askew it stands.
+     * Square to what a ridge runs into: the roof beyond the valleys it ends between, that between the hips it ends over, or a wall, however askew it stands.
      *
      * @param  list<Edge>  $others
      */
     private function slope(Edge $edge, array $others): ?Vector
     {
         foreach ($edge->kind === EdgeKind::Ridge ? $others : [] as $other) {
-            foreach ($other->kind === EdgeKind::Valley ? $other->faces : [] as $face) {
+            foreach (in_array($other->kind, [EdgeKind::Valley, EdgeKind::Hip], true) ? $other->faces : [] as $face) {
                 if (! in_array($face, $edge->faces, true)) {
                     return $this->normal($face);
                 }

@@ -19,16 +19,21 @@ final class OpenEnds extends EndStrips
 
     private const KICK_OUT = 30.0;
 
+    /** The next edge of the roof turns with a wall where it goes on so much (cosine) towards it. */
+    private const LEAST_TURN = 0.1;
+
     public function strips(): array
     {
         return match ($this->place->kind) {
-            EndKind::RoundRake, EndKind::WallTab => $this->tabbed($this->rule('tab')),
+            EndKind::RoundRake => $this->tabbed($this->rule('tab')),
+            EndKind::WallTab => $this->tabbed($this->rule('tab'), $this->isOutsideCorner() ? $this->rule('wallOn') : 0.0),
             EndKind::CornerTab => $this->corner($this->rule('tab')),
             EndKind::CornerCut => $this->corner(0.0),
             EndKind::NoseFold => $this->nose($this->rule('noseFold')),
             EndKind::MitreTab => $this->mitre($this->rule('tab')),
             EndKind::MitreCut => $this->mitre(0.0),
             EndKind::UnderCap => $this->square($this->rule('tab')),
+            EndKind::UnderPan => $this->onDeck($this->rule('wallOn')),
             EndKind::KeptBack => $this->square(-$this->rule('receiverBack')),
             default => $this->square(0.0),
         };
@@ -43,21 +48,40 @@ final class OpenEnds extends EndStrips
         };
     }
 
+    /** Whether the roof goes on round the end of a wall. */
+    private function isOutsideCorner(): bool
+    {
+        return ($this->place->sides[0] ?? null)?->way?->dot($this->place->across) > self::LEAST_TURN;
+    }
+
     /**
-     * A tab of what stands plumb goes round; the rest is cut off at the corner.
+     * A tab of what stands plumb goes round; the rest is cut off at the corner, or lies on past it.
      *
+     * @param  float  $on  inches
      * @return non-empty-list<StripEnd>
      */
-    private function tabbed(float $tab): array
+    private function tabbed(float $tab, float $on = 0.0): array
     {
         if ($this->shape->plumb === null) {
             return $this->square($tab);
         }
 
         return $this->strip(fn (FlatStrip $strip): StripEnd => $strip !== $this->shape->strips[$this->shape->plumb]
-            ? StripEnd::part($strip->low, $strip->high, 0.0)
+            ? StripEnd::part($strip->low, $strip->high, $on)
             // At the drip it is cut at 45 degrees.
             : StripEnd::part($strip->low, $strip->high, 0.0)->longer($tab, $this->place->kind === EndKind::RoundRake ? $tab : self::TAPER, self::TAPER));
+    }
+
+    /**
+     * What lies on the deck runs on; what stands plumb ends.
+     *
+     * @return non-empty-list<StripEnd>
+     */
+    private function onDeck(float $on): array
+    {
+        $plumb = $this->shape->plumb ?? count($this->shape->strips);
+
+        return $this->strip(fn (FlatStrip $strip): StripEnd => StripEnd::part($strip->low, $strip->high, $strip->low < ($this->shape->strips[$plumb]->low ?? INF) - 1e-9 ? $on : 0.0));
     }
 
     /**

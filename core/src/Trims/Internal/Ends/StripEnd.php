@@ -83,6 +83,25 @@ final readonly class StripEnd
         );
     }
 
+    /** Inches beyond the point, folded tabs apart, on the line so far (in) across the flat. */
+    public function straightTo(float $across): float
+    {
+        [$from, $to] = $this->isBent || $this->outFrom === null || $this->outTo === null ? [$this->from, $this->to] : [$this->outFrom, $this->outTo];
+
+        return $from + ($to - $from) * $this->share($across);
+    }
+
+    /** Inches a folded tab goes on beyond its fold, on the line so far (in) across the flat. */
+    public function foldedBy(float $across): float
+    {
+        return ! $this->isBent || $this->outFrom === null || $this->outTo === null ? 0.0 : $this->outFrom + ($this->outTo - $this->outFrom) * $this->share($across) - $this->straightTo($across);
+    }
+
+    private function share(float $across): float
+    {
+        return ($across - $this->low) / max(1e-9, $this->high - $this->low);
+    }
+
     public function reach(): float
     {
         return max(array_column($this->outline(), 1));
