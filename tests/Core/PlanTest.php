@@ -45,8 +45,8 @@ final class PlanTest extends TestCase
         $plan->of(BuildsStage::class);
         self::assertLessThanOrEqual(3, $plan->worked());
         $plan->of(LoadOutStage::class);
-        // What is ordered of panels waits for no edges, no trims, no heat, no rain, and not for what is cut by now.
-        self::assertSame(count(Stages::IN_ORDER) - 5, $plan->worked());
+        // What is ordered of panels waits for no edges, no trims, no heat, no rain, no judges, and not for what is cut by now.
+        self::assertSame(count(Stages::IN_ORDER) - 6, $plan->worked());
         $plan->findings();
         self::assertSame(count(Stages::IN_ORDER), $plan->worked());
     }
@@ -159,8 +159,8 @@ final class PlanTest extends TestCase
         self::assertSame(array_keys(Stages::IN_ORDER), $changed($keys(RoofJob::plan(RoofJob::boathouse(), 'cap-seam-1.375-12')->job)));
         self::assertSame(['water'], $changed($keys($job->with(new WaterInput(3.5)))));
         self::assertSame(['movement'], $changed($keys($job, Circumstances::of(new MetalToday(90.0)))));
-        self::assertSame(['hold-down', 'movement', 'water', 'load-out'], $changed($keys($job->with(new SnowInput(30.0)))));
-        self::assertSame(['layout', 'cutting', 'trims', 'openings', 'hold-down', 'movement', 'water', 'load-out', 'roof-log'], $changed($keys($job->with(new LayoutInput(['hall.S' => new LayoutChoice(StartKind::Balanced)])))));
+        self::assertSame(['hold-down', 'movement', 'water', 'fit', 'load-out'], $changed($keys($job->with(new SnowInput(30.0)))));
+        self::assertSame(['layout', 'cutting', 'trims', 'openings', 'hold-down', 'movement', 'water', 'fit', 'load-out', 'roof-log'], $changed($keys($job->with(new LayoutInput(['hall.S' => new LayoutChoice(StartKind::Balanced)])))));
         // Of a house rule, those that go by it, and what rests on them.
         self::assertSame(['water'], $changed($keys(RoofJob::plan(RoofJob::boathouse(), rules: ['water.rain' => 5.0])->job)));
         self::assertSame(['survey', 'roof'], array_slice($changed($keys(RoofJob::plan(RoofJob::boathouse(), rules: ['survey.spread' => 0.5])->job)), 0, 2));

@@ -59,7 +59,7 @@ final class KeptResultsTest extends FeatureTestCase
         $after = Plan::for($before->job->with($closer), kept: $this->results());
         $this->everything($after);
         $held = array_filter([...Stages::IN_ORDER], static fn (string $stage): bool => in_array(HoldDownStage::class, Stages::behind($stage), true));
-        self::assertSame(['hold-down', 'movement', 'load-out'], array_keys($held));
+        self::assertSame(['hold-down', 'movement', 'fit', 'load-out'], array_keys($held));
         foreach (Stages::IN_ORDER as $name => $stage) {
             self::assertSame(isset($held[$name]), $before->key($stage) !== $after->key($stage), $name);
         }

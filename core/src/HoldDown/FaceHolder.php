@@ -44,6 +44,9 @@ final readonly class FaceHolder
     /** Old courses are taken to show so much (in) where nobody has said. */
     private const COURSE = 5.0;
 
+    /** A pan's head is left a little longer (in) than it must be. */
+    private const LEFT = 1.0;
+
     public ?Pressures $pressures;
 
     /** Inches on the level. */
@@ -185,21 +188,21 @@ final readonly class FaceHolder
     private function valleys(Face $face): array
     {
         $usual = $this->builds->build(EdgeKind::Valley, null, $face->pitch->riseIn12)->line() ?? 0.0;
-        $valleys = [];
-        foreach ($this->edges as $edge) {
-            if ($face->frame !== null && $edge->kind === EdgeKind::Valley && in_array($face->id, $edge->faces, true)) {
-                $valleys[$edge->id] = self::past([$face->frame->toDeck($edge->from), $face->frame->toDeck($edge->to)], $usual);
-            }
-        }
+        $valleys = $cleats = [];
         foreach ($face->region()->loops() as $loop => $outline) {
             foreach (array_keys($face->edgesOfLoop($loop), EdgeKind::Valley, true) as $side) {
-                $edge = $this->sides->edge($face, $loop, $side);
-                $line = isset($valleys[$edge->id ?? '']) ? $valleys[$edge->id ?? ''] : [$outline->corner($side), $outline->corner($side + 1)];
-                $valleys[$edge->id ?? "$loop $side"] = self::past($line, max(0.0, ($this->builds->at($face, $loop, $side)->line() ?? 0.0) - ($edge === null ? 0.0 : $usual)));
+                $key = $this->sides->edge($face, $loop, $side)->id ?? "$loop $side";
+                $cleats[$key] = $this->builds->at($face, $loop, $side)->line() ?? 0.0;
+                $valleys[$key] = [$outline->corner($side), $outline->corner($side + 1)];
+            }
+        }
+        foreach ($this->edges as $edge) {
+            if ($face->frame !== null && $edge->kind === EdgeKind::Valley && in_array($face->id, $edge->faces, true)) {
+                $valleys[$edge->id] = [$face->frame->toDeck($edge->from), $face->frame->toDeck($edge->to)];
             }
         }
 
-        return array_values($valleys);
+        return array_map(fn (array $line, string $key): array => $this->past($line, $cleats[$key] ?? $usual), $valleys, array_map(strval(...), array_keys($valleys)));
     }
 
     /**
@@ -209,12 +212,12 @@ final readonly class FaceHolder
      * @param  float  $cleat  where its cleats end, square to the line, inches
      * @return array{Point, Point}
      */
-    private static function past(array $line, float $cleat): array
+    private function past(array $line, float $cleat): array
     {
         [$low, $high] = $line[0]->v <= $line[1]->v ? $line : array_reverse($line);
         $long = max(1e-9, $low->distanceTo($high));
-        // Its angle to the ribs: flatter ones have no head to reach past.
-        $past = min($long, $cleat * ($high->v - $low->v) / max(1e-9, abs($high->u - $low->u)));
+        // By its angle to the ribs; as far as clips keep off its line they keep off its end already.
+        $past = max(0.0, min($long, $cleat * ($high->v - $low->v) / max(1e-9, abs($high->u - $low->u))) + self::LEFT - $this->covering->rules->number('hold.offValley'));
 
         return [$low, new Point($high->u + $past * ($high->u - $low->u) / $long, $high->v + $past * ($high->v - $low->v) / $long)];
     }

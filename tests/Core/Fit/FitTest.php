@@ -63,7 +63,10 @@ final class FitTest extends TestCase
         $hold = $plan->of(HoldDownStage::class)->faces['shed.S'];
         $panels = $plan->of(CuttingStage::class)->panelsOf('shed.S');
         $bounds = $panels[2]->metal->bounds();
-        $at = static fn (float $v): Screw => new Screw('shed.S', $panels[2]->id, $hold->screws[0]->row, ($bounds->left + $bounds->right) / 2.0, $v, $hold->screws[0]->zone, 1.0, null, 100.0);
+        $at = static fn (float $v): Screw => new Screw(
+            face: 'shed.S', panel: $panels[2]->id, row: $hold->screws[0]->row, u: ($bounds->left + $bounds->right) / 2.0, v: $v,
+            zone: $hold->screws[0]->zone, squareFeet: 1.0, demand: null, allowable: 100.0,
+        );
         $judge = new Fasteners($face, new LaidPanels($panels), []);
         $found = $judge->of($this->holding($hold, [$at($bounds->bottom + 0.25), $at($bounds->top + 1.0), $at($bounds->bottom + 6.0)], [new FixedPoint($panels[2]->id, [new Point($bounds->left + 6.0, $bounds->top - 0.5)], 1.0, 1.0)]));
 

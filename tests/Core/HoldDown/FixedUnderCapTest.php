@@ -56,7 +56,7 @@ final class FixedUnderCapTest extends TestCase
                         $high = $stretches[count($stretches) - 1][1];
                         [$side, $slant] = $panels[$fixed->panel]->cutTo($at->u, $high);
                         $build = $side !== null && isset($face->edges[$side]) ? $plan->of(BuildsStage::class)->at($face, 0, $side) : null;
-                        if ($build?->fixedIn() !== null && $high - $stretches[0][0] > 2.0 * $build->fixedIn() * $slant) {
+                        if ($build?->fixedIn() !== null && $high - $stretches[count($stretches) - 1][0] > 2.0 * $build->fixedIn() * $slant) {
                             $square = ($high - $at->v) / $slant;
                             self::assertGreaterThan($build->turnsPanUp() ? 1.2 : 0.2, $square, "roof $random->number, $fixed->panel");
                             self::assertLessThan(5.0, $square, "roof $random->number, $fixed->panel");

@@ -124,7 +124,7 @@ final class EdgesTest extends FeatureTestCase
         // Six eaves alike and one that is not; each corner after the last of its edges.
         $sticks = $pages[13];
         self::assertStringContainsString('Eave trim · 24 sticks', $sticks->all());
-        self::assertStringContainsString('Zee · 30 sticks', implode(' ', array_map(static fn (PdfText $page): string => $page->all(), array_slice($pages, 13))));
+        self::assertStringContainsString('Zee · 29 sticks', implode(' ', array_map(static fn (PdfText $page): string => $page->all(), array_slice($pages, 13))));
         $heads = array_map(static fn (PdfText $page): string => $page->said()[0], array_slice($pages, 1, 12));
         self::assertSame(['Cleat nose', 'Cleat nose', 'Hidden cleats', 'Foot of a valley', 'Receiver', 'Low corner, eave and rake', 'Zee', 'Foot of a hip', 'Zee', 'Hips under the ridge', 'Low ridge into a slope', 'Rake under the ridge'], $heads);
         $of = static fn (int $page): int => count(array_keys($pages[0]->said(), (string) $page, true));

@@ -29,8 +29,8 @@ final readonly class FixedPlacer
     /** Less metal (in) up the slope is not fixed where there is more beside it. */
     private const LEAST = 2.0;
 
-    /** So many places across a panel, and one, are looked at. */
-    private const LOOKS = 32;
+    /** So many places across a panel are looked at. */
+    private const LOOKS = 24;
 
     /** @param  list<float|null>  $under  by side of the face: from the panel's end to where it is fixed under the cap there, inches square to the side */
     public function __construct(private Covering $covering, private FixedAt $fixed, private float $pitchDegrees, private float $allowable, private array $under)
@@ -52,10 +52,11 @@ final readonly class FixedPlacer
         $width = $panel->strip->right - $panel->strip->left;
         $most = max(1, (int) floor($width / self::APART));
         $count = min($most, max(self::count($width), (int) ceil($demand / $this->allowable - 1e-9)));
-        [$left, $right] = $this->wideEnough($panel);
+        $long = $this->longEnough($panel);
         $at = [];
         for ($i = 0; $i < $count; $i++) {
-            $u = $left + ($right - $left) * ($i + 0.5) / $count;
+            $part = ($i + 0.5) / $count;
+            $u = $long === null ? $panel->strip->left + $width * $part : $long[(int) floor(count($long) * $part)];
             $stretch = $this->stretch($panel, $u);
             if ($stretch !== null) {
                 $at[] = new Point($u, $this->fixed->between($stretch[0], $stretch[1], $this->in($panel, $u, $stretch[1])));
@@ -66,24 +67,23 @@ final readonly class FixedPlacer
     }
 
     /**
-     * Where across a panel there is metal enough to fix: at a tip the rest of it.
+     * Where across a panel there is metal enough to fix, inches; null where that is everywhere, or nowhere.
      *
-     * @return array{float, float} inches across the face
+     * @return non-empty-list<float>|null
      */
-    private function wideEnough(Panel $panel): array
+    private function longEnough(Panel $panel): ?array
     {
-        [$left, $width] = [$panel->strip->left, $panel->strip->right - $panel->strip->left];
+        $width = $panel->strip->right - $panel->strip->left;
         $found = [];
-        foreach (range(0, self::LOOKS) as $i) {
-            $u = $left + $width * ($i + 0.5) / (self::LOOKS + 1);
+        foreach (range(1, self::LOOKS) as $i) {
+            $u = $panel->strip->left + $width * ($i - 0.5) / self::LOOKS;
             $stretch = $this->stretch($panel, $u);
             if ($stretch !== null && $stretch[1] - $stretch[0] >= self::LEAST) {
                 $found[] = $u;
             }
         }
-        $half = $width / (self::LOOKS + 1) / 2.0;
 
-        return $found === [] ? [$left, $left + $width] : [$found[0] - $half, $found[count($found) - 1] + $half];
+        return $found === [] || count($found) === self::LOOKS ? null : $found;
     }
 
     /** @return array{float, float}|null of its metal on an upright, that is fixed: the highest where it is at its head, the lowest where at its foot */

@@ -1,8 +1,9 @@
 import { useTranslation } from 'react-i18next';
 import type { EdgesSlice } from '../../contracts/edges';
+import type { PlanOutline } from '../../contracts/plan';
 import { PlanEdge } from '../../deck/PlanEdge';
 import { Legend } from '../../deck/Legend';
-import { frame, pointsOf, useSize } from '../../deck/useFrame';
+import { frame, pointsOf, useSize, type Frame } from '../../deck/useFrame';
 
 interface EdgePlanProps {
     slice: EdgesSlice;
@@ -38,6 +39,9 @@ export function EdgePlan({ slice, picked, onPick, onCorner }: EdgePlanProps) {
                             gestures={{ onClick: () => onPick(edge.id) }}
                         />
                     ))}
+                    {slice.bare.map((spot, i) => (
+                        <BareSpot key={i} parts={spot} view={view} title={t('edges.bare')} />
+                    ))}
                     {slice.junctions.map((junction) => {
                         const [x, y] = view.at(...junction.at);
                         return (
@@ -62,5 +66,20 @@ export function EdgePlan({ slice, picked, onPick, onCorner }: EdgePlanProps) {
             </div>
             <Legend kinds={slice.edges.map((edge) => edge.kind)} />
         </>
+    );
+}
+
+/** Deck no metal lies over: its parts, and a ring round it, for it is small. */
+function BareSpot({ parts, view, title }: { parts: PlanOutline[]; view: Frame; title: string }) {
+    const all = parts.flat().map((at) => view.at(...at));
+    const [x, y] = [0, 1].map((i) => all.reduce((sum, at) => sum + (at[i] ?? 0), 0) / Math.max(1, all.length));
+    return (
+        <g data-bare>
+            <title>{title}</title>
+            {parts.map((part, i) => (
+                <polygon key={i} points={pointsOf(part, view)} fill="var(--stop)" />
+            ))}
+            <circle cx={x} cy={y} r="14" fill="none" stroke="var(--stop)" strokeWidth="2.5" />
+        </g>
     );
 }
