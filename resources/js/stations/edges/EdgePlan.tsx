@@ -65,6 +65,11 @@ export function EdgePlan({ slice, picked, onPick, onCorner }: EdgePlanProps) {
                 </svg>
             </div>
             <Legend kinds={slice.edges.map((edge) => edge.kind)} />
+            {slice.bare.length > 0 && (
+                <p className="small" style={{ color: 'var(--stop)', margin: '4px 0 8px' }} data-bare-note>
+                    {t('edges.bare')}
+                </p>
+            )}
         </>
     );
 }
