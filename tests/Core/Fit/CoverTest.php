@@ -134,7 +134,7 @@ final class CoverTest extends TestCase
             $bare += count($spots) > 0 ? 1 : 0;
             $roofs++;
             foreach ($spots as $spot) {
-                self::assertLessThan(16.0, $spot->area, "roof $random->number, $spot->face");
+                self::assertLessThan(32.0, $spot->area, "roof $random->number, $spot->face");
             }
         }
         self::assertLessThanOrEqual(0.05 * $roofs, $bare);

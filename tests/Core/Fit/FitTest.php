@@ -86,16 +86,19 @@ final class FitTest extends TestCase
         }
     }
 
-    public function test_on_random_roofs_only_slivers_are_fixed_where_they_can_be(): void
+    /** What is found on random roofs is rare, and a crowded place of a small face: no screw misses its sheet, whatever the roof. */
+    public function test_on_random_roofs_what_should_meet_does(): void
     {
-        $odd = 0;
+        $odd = $roofs = 0;
         foreach (RandomRoof::several(60) as $random) {
-            foreach ($random->plan($random->number % 2 === 0)->of(FitStage::class)->misfits as $misfit) {
-                self::assertSame(MisfitKind::FixedOff, $misfit->kind, "roof $random->number, $misfit->face $misfit->edge by $misfit->by");
-                $odd++;
+            $misfits = $random->plan($random->number % 2 === 0)->of(FitStage::class)->misfits;
+            foreach ($misfits as $misfit) {
+                self::assertNotSame(MisfitKind::ScrewOff, $misfit->kind, "roof $random->number, $misfit->face by $misfit->by");
             }
+            $odd += $misfits === [] ? 0 : 1;
+            $roofs++;
         }
-        self::assertLessThan(6, $odd);
+        self::assertLessThanOrEqual(0.06 * $roofs, $odd);
     }
 
     /** @return list<Misfit> */

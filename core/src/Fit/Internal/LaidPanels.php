@@ -9,6 +9,9 @@ use Imbrex\Core\Cutting\Panel;
 /** The metal of all panels of a face. */
 final class LaidPanels
 {
+    /** No panel is wider (in). */
+    private const WIDEST = 60.0;
+
     /** @var list<LaidPanel> from the left */
     public readonly array $metal;
 
@@ -60,7 +63,4 @@ final class LaidPanels
 
         return $beside;
     }
-
-    /** No panel is wider (in). */
-    private const WIDEST = 60.0;
 }
