@@ -75,6 +75,8 @@ final class Chromium
             '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--disable-dev-shm-usage', '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--disable-features=BackForwardCache',
             '--window-size=1280,800', "--user-data-dir=$profile",
         ]);
+        // What is saved lands beside the profile, not where the tests were begun.
+        $options->setExperimentalOption('prefs', ['download.default_directory' => $profile]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
 

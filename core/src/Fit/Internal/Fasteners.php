@@ -33,8 +33,8 @@ final readonly class Fasteners
     {
         $misfits = [];
         foreach ($hold->screws as $screw) {
-            $in = $this->panels->panel($screw->panel)?->along($screw->u, $screw->v) ?? -INF;
-            if ($in < self::FROM_END - 1e-6) {
+            $in = $this->panels->panel($screw->panel)?->along($screw->u, $screw->v);
+            if ($in !== null && $in < self::FROM_END - 1e-6) {
                 $misfits[] = $this->misfit(MisfitKind::ScrewOff, $screw->panel, $screw->u, $screw->v, self::FROM_END - $in);
             }
         }
@@ -47,9 +47,9 @@ final readonly class Fasteners
         foreach ($hold->fixed as $fixed) {
             $panel = $this->panels->panel($fixed->panel);
             foreach ($fixed->at as $at) {
-                $in = $panel?->along($at->u, $at->v) ?? -INF;
-                // A sliver that is nowhere as long has no better place.
-                if ($in < self::FROM_BEND - 1e-6 && ! ($in > 0.0 && $panel?->isSliver(self::SLIVER))) {
+                $in = $panel?->along($at->u, $at->v);
+                // A sliver that is nowhere as long has no better place; of dust nothing lies there at all.
+                if ($in !== null && $in < self::FROM_BEND - 1e-6 && ! ($in > 0.0 && $panel->isSliver(self::SLIVER))) {
                     $misfits[] = $this->misfit(MisfitKind::FixedOff, $fixed->panel, $at->u, $at->v, self::FROM_BEND - $in);
                 }
             }
